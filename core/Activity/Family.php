@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\Core\Activity;
+
+use Pindle\Core\Child\WayIn;
+use Pindle\Core\Skill\Form;
+use Pindle\Core\Skill\Step;
+
+/** One way of working that serves several steps with many things: what the engine needs of it, without its words. */
+final readonly class Family
+{
+    /**
+     * @param array<string, Generator> $serves     skill id => the kind of question it asks
+     * @param list<Place>              $places
+     * @param list<WayIn>              $waysIn
+     * @param list<Form>               $forms      empty when spoken or moved
+     * @param list<Role>               $roles      things to count out
+     * @param list<Prop>               $props
+     * @param int                      $setUp      minutes to lay out, 0 to 5
+     * @param int                      $seconds    for one question, 15 to 120
+     * @param int|null                 $largest    largest size of a step it can show; null for any
+     * @param array<string, SceneKind> $scenes     form => picture ("spoken" where there is no form)
+     */
+    public function __construct(
+        public string $id,
+        public array $serves,
+        public Part $part,
+        public bool $together,
+        public array $places,
+        public array $waysIn,
+        public array $forms,
+        public array $roles,
+        public array $props,
+        public int $setUp,
+        public int $seconds,
+        public bool $noisy,
+        public ?int $largest,
+        public array $scenes,
+    ) {
+    }
+
+    /** Whether the family can put this step before a child in this form (null: spoken or moved). */
+    public function shows(Step $step, ?Form $form): bool
+    {
+        if (!isset($this->serves[$step->skill->id]) || (null !== $this->largest && $step->size() > $this->largest)) {
+            return false;
+        }
+
+        return null === $form ? [] === $step->forms : \in_array($form, $this->forms, true);
+    }
+
+    public function scene(?Form $form): SceneKind
+    {
+        return $this->scenes[$form->value ?? 'spoken'] ?? array_values($this->scenes)[0];
+    }
+
+    /** Whether it needs nothing fetched. */
+    public function needsNothing(): bool
+    {
+        return [] === $this->roles && [] === $this->props;
+    }
+}

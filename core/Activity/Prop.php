@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\Core\Activity;
+
+use Pindle\Core\Thing\Thing;
+
+/** A tray, a cloth, a set of cards: what an activity wants besides the things that are counted. */
+final readonly class Prop
+{
+    /** @param bool $made true when it is made beforehand, false when any house has it */
+    public function __construct(public string $id, public Thing $thing, public bool $made)
+    {
+    }
+}

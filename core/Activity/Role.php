@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\Core\Activity;
+
+use Pindle\Core\Skill\Form;
+
+/** A part that things play in a lay-out: so many alike, in some cases clearly different from those of an earlier role. */
+final readonly class Role
+{
+    /**
+     * @param string     $id      for example "things" or "others"
+     * @param bool       $apart   whether it must be another kind than the role before
+     * @param float|null $maxSide longest side in millimetres that still fits where they lie; null if anything does
+     * @param list<Form> $forms   in which it is laid out; empty for all
+     */
+    public function __construct(
+        public string $id,
+        public Formula $count,
+        public bool $apart = false,
+        public ?float $maxSide = null,
+        public array $forms = [],
+    ) {
+    }
+
+    /** @param list<Form|null> $forms of the sittings at the set-up */
+    public function isWantedIn(array $forms): bool
+    {
+        return [] === $this->forms || [] !== array_filter($forms, fn (?Form $form): bool => \in_array($form, $this->forms, true));
+    }
+}

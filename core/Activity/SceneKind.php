@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\Core\Activity;
+
+/** The set-up pictures there are. Scene\Scenes draws each from the real numbers and things. */
+enum SceneKind: string
+{
+    case Row = 'row';
+    case Scatter = 'scatter';
+    case Pile = 'pile';
+    case Bowls = 'bowls';
+    case TakeFrom = 'take-from';
+    case Frame = 'frame';
+    case Cards = 'cards';
+    case Pairs = 'pairs';
+    case Bond = 'bond';
+    case Cup = 'cup';
+    case Track = 'track';
+    case Hops = 'hops';
+    case Plates = 'plates';
+    case Rings = 'rings';
+    case Pattern = 'pattern';
+    case Boxes = 'boxes';
+}

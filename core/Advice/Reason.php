@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\Core\Advice;
+
+/** Why a step was chosen: the part of its value that speaks loudest. Content has the sentence. */
+enum Reason: string
+{
+    case Ready = 'ready';
+    case KeepGoing = 'keep-going';
+    case NearlySecure = 'nearly-secure';
+    case OpensMore = 'opens-more';
+    case Due = 'due';
+    case Slipped = 'slipped';
+    case LeftAlone = 'left-alone';
+}

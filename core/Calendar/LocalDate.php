@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\Core\Calendar;
+
+/** A day on the family's own wall calendar, without a time or a zone. Equal days have equal day numbers. */
+final readonly class LocalDate
+{
+    /** @param int $dayNumber whole days since 1970-01-01 */
+    private function __construct(public int $dayNumber)
+    {
+    }
+
+    /** @throws InvalidDate when the text is not a real day written YYYY-MM-DD */
+    public static function parse(string $text): self
+    {
+        $date = \DateTimeImmutable::createFromFormat('!Y-m-d', $text, new \DateTimeZone('UTC'));
+        if (false === $date || $date->format('Y-m-d') !== $text) {
+            throw InvalidDate::notADay($text);
+        }
+
+        return new self(intdiv($date->getTimestamp(), 86400));
+    }
+
+    public static function fromDayNumber(int $dayNumber): self
+    {
+        return new self($dayNumber);
+    }
+
+    /** The day that an instant falls on in a zone. */
+    public static function at(\DateTimeInterface $instant, \DateTimeZone $zone): self
+    {
+        return self::parse(\DateTimeImmutable::createFromInterface($instant)->setTimezone($zone)->format('Y-m-d'));
+    }
+
+    public function plusDays(int $days): self
+    {
+        return new self($this->dayNumber + $days);
+    }
+
+    /** Whole days from this day to the other; negative when the other is earlier. */
+    public function daysUntil(self $other): int
+    {
+        return $other->dayNumber - $this->dayNumber;
+    }
+
+    public function isAfter(self $other): bool
+    {
+        return $this->dayNumber > $other->dayNumber;
+    }
+
+    /** Whole months from this day to the other, as ages are counted; negative when the other is earlier. */
+    public function monthsUntil(self $other): int
+    {
+        $gap = $this->toDateTime()->diff($other->toDateTime());
+
+        return (1 === $gap->invert ? -1 : 1) * (12 * $gap->y + $gap->m);
+    }
+
+    public function toDateTime(): \DateTimeImmutable
+    {
+        return new \DateTimeImmutable('@'.($this->dayNumber * 86400));
+    }
+
+    public function toString(): string
+    {
+        return $this->toDateTime()->format('Y-m-d');
+    }
+}

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\Core\Child;
+
+use Pindle\Core\Calendar\LocalDate;
+use Pindle\Core\Calendar\Span;
+
+/** One child of the house and how they like to work. A child without a birth date is treated as the youngest there can be. */
+final readonly class Child
+{
+    /** A child younger than this many months is not left alone, unless the parent says otherwise. */
+    public const ALONE_FROM_MONTHS = 48;
+
+    /**
+     * @param list<string> $allergies      allergen words as used in the cupboard, for example "wheat"
+     * @param list<string> $likedThings    ids of things the child likes to work with
+     * @param list<Span>   $rests          when the child sleeps on a usual day
+     * @param int|null     $minutesADay    minutes of maths a day, 5 to 60; null for the usual of the age
+     * @param int|null     $longestSitting minutes of the longest sitting, 3 to 40; null for the usual of the age
+     * @param bool|null    $mayBeAlone     null for the usual of the age
+     */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public ?LocalDate $born,
+        public array $allergies = [],
+        public array $likedThings = [],
+        public array $rests = [],
+        public ?int $minutesADay = null,
+        public ?int $longestSitting = null,
+        public ?bool $mayBeAlone = null,
+        public WayIn $wayIn = WayIn::SeeIt,
+        public FrameFilling $frameFilling = FrameFilling::RowsOfFive,
+    ) {
+    }
+
+    /** Age in whole months; 0 when the birth date is not known or still to come. */
+    public function ageInMonths(LocalDate $on): int
+    {
+        return null === $this->born ? 0 : max(0, $this->born->monthsUntil($on));
+    }
+
+    /** Minutes of one sitting at most: about two and a half a year of age, where the parent has not said. */
+    public function longestSittingOn(LocalDate $on): int
+    {
+        return $this->longestSitting ?? max(5, min(20, (int) round($this->ageInMonths($on) / 12 * 2.5)));
+    }
+
+    /** Minutes of maths on one day: 10 for the youngest to 30, where the parent has not said. */
+    public function minutesOn(LocalDate $on): int
+    {
+        return $this->minutesADay ?? max(10, min(30, (int) round($this->ageInMonths($on) / 12 * 4.5)));
+    }
+
+    public function mayBeAloneOn(LocalDate $on): bool
+    {
+        return $this->mayBeAlone ?? $this->ageInMonths($on) >= self::ALONE_FROM_MONTHS;
+    }
+
+    public function isAsleepDuring(Span $span): bool
+    {
+        foreach ($this->rests as $rest) {
+            if ($rest->holds($span)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    public function isAwakeDuring(Span $span): bool
+    {
+        foreach ($this->rests as $rest) {
+            if ($rest->overlaps($span)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+}

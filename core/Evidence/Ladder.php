@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\Core\Evidence;
+
+use Pindle\Core\Skill\Form;
+use Pindle\Core\Skill\Step;
+
+/** How help fades and how a child goes from things to pictures to symbols. */
+final class Ladder
+{
+    /** Unaided successes in a form before the next one. */
+    public const UNAIDED_TO_MOVE_ON = 4;
+
+    /** "Not yet" in a form before falling back to the one before. */
+    public const NOT_YET_TO_GO_BACK = 2;
+
+    /** Where the belief is lower than this, the first question is shown. */
+    public const SHOW_UNDER = 0.5;
+
+    /** The help a step starts with today. */
+    public static function help(StepState $state): HelpLevel
+    {
+        return $state->help ?? ($state->p < self::SHOW_UNDER ? HelpLevel::Shown : HelpLevel::Bare);
+    }
+
+    public static function helpAfter(HelpLevel $help, Outcome $outcome): HelpLevel
+    {
+        return match (true) {
+            $outcome->isSuccess() => $help->less(),
+            Outcome::NotYet === $outcome => $help->more(),
+            default => $help,
+        };
+    }
+
+    /** The form a step is met in today. A new reach starts one form below the best of the reach before. */
+    public static function form(Step $step, StepState $state, ?StepState $reachBefore): ?Form
+    {
+        if (null !== $state->form && \in_array($state->form, $step->forms, true)) {
+            return $state->form;
+        }
+        $best = null === $reachBefore?->form ? 0 : (int) array_search($reachBefore->form, $step->forms, true);
+
+        return $step->forms[max(0, $best - 1)] ?? null;
+    }
+
+    /**
+     * Where the ladder of forms stands after a try.
+     *
+     * @return array{Form|null, int, int} form, unaided in it, "not yet" in it
+     */
+    public static function formAfter(Step $step, StepState $state, OneTry $try): array
+    {
+        $form = $state->form ?? $try->form;
+        if (null === $form || $try->form !== $form) {
+            return [$form, $state->unaidedInForm, $state->notYetInForm];
+        }
+        $unaided = $state->unaidedInForm + ($try->isUnaided() ? 1 : 0);
+        $notYet = $try->isUnaided() ? 0 : $state->notYetInForm + (Outcome::NotYet === $try->outcome ? 1 : 0);
+        $at = array_search($form, $step->forms, true);
+        if (false === $at) {
+            return [$form, $unaided, $notYet];
+        }
+        if ($unaided >= self::UNAIDED_TO_MOVE_ON && isset($step->forms[$at + 1])) {
+            return [$step->forms[$at + 1], 0, 0];
+        }
+        if ($notYet >= self::NOT_YET_TO_GO_BACK && $at > 0) {
+            return [$step->forms[$at - 1], 0, 0];
+        }
+
+        return [$form, $unaided, $notYet];
+    }
+}

@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\Core\Evidence;
+
+/**
+ * How one try moves what is believed about a step: knowledge tracing (Corbett and Anderson 1995) with weighted evidence,
+ * and a memory half-life that grows with successful looks after a gap. Pure arithmetic; every constant of it stands here.
+ */
+final class Tracing
+{
+    /** Belief before anything is known of a child. */
+    public const PRIOR = 0.10;
+
+    /** Chance to miss although it is known. */
+    public const SLIP = 0.08;
+
+    /** Chance to be right at an open question without knowing. */
+    public const OPEN_GUESS = 0.05;
+
+    /** Chance to learn the step in one try that was not a "not yet". */
+    public const LEARN = 0.08;
+
+    public const LEAST = 0.001;
+    public const MOST = 0.999;
+
+    /** Weight of an unaided success as evidence for what it directly needs, and how far that may lift a belief. */
+    public const IMPLIED_WEIGHT = 0.8;
+    public const IMPLIED_MOST = 0.90;
+
+    /** Days after which half would be forgotten: after the first success, and at least this once Secure. */
+    public const FIRST_HALF_LIFE = 4.0;
+    public const SECURE_HALF_LIFE = 14.0;
+    public const LONGEST_HALF_LIFE = 365.0;
+    public const GROWTH = 1.2;
+
+    /** A gap of this share of the half-life brings recall to 0.80 (log2 of 1.25), where a look is worth most. */
+    public const FULL_GAP = 0.322;
+    public const SHRINK = 2.5;
+
+    /** Recall under which a Secure step wants another look. */
+    public const RECALL_WANTED = 0.80;
+
+    /** Likelihood ratio of "known" to "not known" for an outcome. Success never counts against, anything else never for. */
+    public static function ratio(float $weight, float $guess, bool $success): float
+    {
+        $ratio = ((1 - self::SLIP) / $guess) ** $weight * (self::SLIP / (1 - $guess)) ** (1 - $weight);
+
+        return $success ? max(1.0, $ratio) : min(1.0, $ratio);
+    }
+
+    public static function weigh(float $p, float $ratio): float
+    {
+        $odds = $p / (1 - $p) * $ratio;
+
+        return self::clip($odds / (1 + $odds));
+    }
+
+    /** Belief after one try of the step itself. Successes with help shown or part done teach, but prove nothing. */
+    public static function afterTry(float $p, OneTry $try, bool $quickSkill): float
+    {
+        $success = $try->outcome->isSuccess();
+        if (!$success || HelpLevel::Bare === $try->help) {
+            $p = self::weigh($p, self::ratio($try->outcome->weight($quickSkill), $try->guess, $success));
+        }
+
+        return Outcome::NotYet === $try->outcome ? $p : self::clip($p + (1 - $p) * self::LEARN);
+    }
+
+    /** Belief in a step that is directly needed, after an unaided success on what needs it. */
+    public static function implied(float $p, float $guess): float
+    {
+        return max($p, min(self::IMPLIED_MOST, self::weigh($p, self::ratio(self::IMPLIED_WEIGHT, $guess, true))));
+    }
+
+    /** Belief in an earlier step after a slip that points at it. */
+    public static function slipped(float $p, float $guess): float
+    {
+        return self::weigh($p, self::ratio(Outcome::WithHelp->weight(false), $guess, false));
+    }
+
+    /**
+     * Half-life in days after one try.
+     *
+     * @param float|null $halfLife null before the first unaided success
+     * @param int        $gap      whole local days since the last try or refresh
+     */
+    public static function halfLife(?float $halfLife, int $gap, OneTry $try): ?float
+    {
+        if ($try->isUnaided()) {
+            return null === $halfLife
+                ? self::FIRST_HALF_LIFE
+                : min(self::LONGEST_HALF_LIFE, $halfLife * (1 + self::GROWTH * min(1.0, $gap / (self::FULL_GAP * $halfLife))));
+        }
+
+        return null !== $halfLife && Outcome::NotYet === $try->outcome ? max(1.0, $halfLife / self::SHRINK) : $halfLife;
+    }
+
+    /** Chance that it is still there after a gap of whole days. */
+    public static function recall(float $halfLife, int $gap): float
+    {
+        return 2 ** (-$gap / $halfLife);
+    }
+
+    /** Days from a look until the next one falls due. */
+    public static function daysToNextLook(float $halfLife): int
+    {
+        return (int) ceil(self::FULL_GAP * $halfLife);
+    }
+
+    private static function clip(float $p): float
+    {
+        return max(self::LEAST, min(self::MOST, $p));
+    }
+}

@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\Core\Planning;
+
+use Pindle\Core\Activity\Catalogue;
+use Pindle\Core\Activity\Family;
+use Pindle\Core\Activity\Place;
+use Pindle\Core\Advice\RankedStep;
+use Pindle\Core\Advice\Ranking;
+use Pindle\Core\Calendar\LocalDate;
+use Pindle\Core\Evidence\Ladder;
+use Pindle\Core\Evidence\LastSitting;
+use Pindle\Core\Question\QuestionSet;
+
+/** What a child could do today, best first: ranked steps, each by the families that can show it in its form. */
+final readonly class Candidates
+{
+    /** How many are weighed for one child; further down the list nothing is worth the search. */
+    public const STEPS = 14;
+    public const FAMILIES_A_STEP = 4;
+
+    /** What was used in one of the last two sittings counts less; a family of the child's own way in a little more. */
+    public const USED_LATELY = 0.6;
+    public const OWN_WAY_IN = 1.1;
+
+    /** A child's sittings are brand new in one of three at most, once so many tried steps are ready. */
+    public const TRIED_STEPS_READY = 3;
+
+    /** Seconds of a usual question, for telling how many tries a sitting will bring. */
+    private const USUAL_SECONDS = 35;
+
+    public function __construct(private Catalogue $catalogue)
+    {
+    }
+
+    /**
+     * @param list<Place> $places
+     *
+     * @return list<Candidate> best first
+     */
+    public function of(Learner $learner, LocalDate $on, array $places, bool $quiet): array
+    {
+        $longest = $learner->child->longestSittingOn($on);
+        $tries = max(QuestionSet::FEWEST, min(QuestionSet::MOST, intdiv(($longest - 2) * 60, self::USUAL_SECONDS))) - 2;
+        $ranked = self::withoutTooMuchNew($learner, array_values(array_filter(
+            Ranking::of($learner->record, $on, $tries),
+            static fn (RankedStep $step): bool => !isset($learner->resting[$step->step->id]) || !$learner->resting[$step->step->id]->isAfter($on),
+        )));
+
+        $candidates = [];
+        $steps = 0;
+        foreach ($ranked as $step) {
+            $form = Ladder::form($step->step, $learner->record->state($step->step->id), null === $step->step->before ? null : $learner->record->state($step->step->before));
+            $families = array_filter(
+                $this->catalogue->showing($step->step, $form),
+                static fn (Family $family): bool => !($quiet && $family->noisy) && [] !== self::placesOf($family, $places),
+            );
+            if ([] === $families) {
+                continue;
+            }
+            $found = array_map(static fn (Family $family): Candidate => new Candidate($learner, $step, $form, $family, $step->value() * self::fit($learner, $family)), array_values($families));
+            usort($found, static fn (Candidate $a, Candidate $b): int => $b->value <=> $a->value);
+            array_push($candidates, ...\array_slice($found, 0, self::FAMILIES_A_STEP));
+            if (++$steps >= self::STEPS) {
+                break;
+            }
+        }
+        usort($candidates, static fn (Candidate $a, Candidate $b): int => $b->value <=> $a->value);
+
+        return $candidates;
+    }
+
+    /**
+     * @param list<Place> $places
+     *
+     * @return list<Place> where the family can be done today
+     */
+    public static function placesOf(Family $family, array $places): array
+    {
+        return array_values(array_filter($family->places, static fn (Place $place): bool => Place::Anywhere === $place || \in_array($place, $places, true)));
+    }
+
+    /** How well a family suits a child just now, apart from the step. */
+    private static function fit(Learner $learner, Family $family): float
+    {
+        $lately = array_filter($learner->record->lastSittings, static fn (LastSitting $sitting): bool => $sitting->familyId === $family->id);
+
+        return ($learner->liking[$family->id] ?? 1.0)
+            * ([] === $lately ? 1.0 : self::USED_LATELY)
+            * (\in_array($learner->child->wayIn, $family->waysIn, true) ? self::OWN_WAY_IN : 1.0);
+    }
+
+    /**
+     * @param list<RankedStep> $ranked
+     *
+     * @return list<RankedStep>
+     */
+    private static function withoutTooMuchNew(Learner $learner, array $ranked): array
+    {
+        $tried = array_values(array_filter($ranked, static fn (RankedStep $step): bool => !$step->brandNew));
+        $newLately = [] !== array_filter($learner->record->lastSittings, static fn (LastSitting $sitting): bool => $sitting->brandNew);
+
+        return $newLately && \count($tried) >= self::TRIED_STEPS_READY ? $tried : $ranked;
+    }
+}

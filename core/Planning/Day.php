@@ -1,0 +1,218 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\Core\Planning;
+
+use Pindle\Core\Activity\Part;
+use Pindle\Core\Activity\Place;
+use Pindle\Core\Calendar\Span;
+use Pindle\Core\Child\Child;
+
+/** The rules of time and hands while a day is being filled: who can sit when, and where the parent is. */
+final readonly class Day
+{
+    /** Starts are tried every so many minutes. */
+    public const SLOT = 5;
+
+    public function __construct(private DayRequest $request)
+    {
+    }
+
+    /**
+     * The earliest time at which these children can sit together, or null when the day has no room for it.
+     *
+     * @param list<SetUp>            $setUps   already in the day
+     * @param non-empty-list<Child>  $children
+     */
+    public function earliest(array $setUps, array $children, int $minutes, Part $part, Place $place): ?Span
+    {
+        foreach ($this->request->windows as $window) {
+            for ($start = $window->start; $start + $minutes <= $window->end; $start += self::SLOT) {
+                $span = Span::lasting($start, $minutes);
+                if ($this->allows($setUps, $children, $span, $part, $place)) {
+                    return $span;
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param list<SetUp>           $setUps
+     * @param non-empty-list<Child> $children
+     */
+    public function allows(array $setUps, array $children, Span $span, Part $part, Place $place): bool
+    {
+        foreach ($children as $child) {
+            if (!$child->isAwakeDuring($span) || !$this->hasRestedBy($setUps, $child, $span)) {
+                return false;
+            }
+        }
+        foreach ($setUps as $other) {
+            if (!$other->span->overlaps($span)) {
+                continue;
+            }
+            $sameRoom = $other->place === $place || Place::Anywhere === $place || Place::Anywhere === $other->place;
+            if (!$sameRoom && Part::Alone !== $part && Part::Alone !== $other->part) {
+                return false;
+            }
+            foreach ($part->busy($span) as $mine) {
+                foreach ($other->part->busy($other->span) as $theirs) {
+                    if ($mine->overlaps($theirs)) {
+                        return false;
+                    }
+                }
+            }
+        }
+
+        return $this->keepsLittleOnesCompany($setUps, $children, $span);
+    }
+
+    /**
+     * What everyone does in the used part of each window.
+     *
+     * @param list<SetUp> $setUps
+     *
+     * @return array<string, list<Stretch>>
+     */
+    public function threads(array $setUps): array
+    {
+        $threads = [];
+        foreach ($this->request->learners as $learner) {
+            $threads[$learner->child->id] = [];
+            foreach ($this->usedWindows($setUps) as $used) {
+                array_push($threads[$learner->child->id], ...$this->thread($learner->child, $used, $setUps));
+            }
+        }
+
+        return $threads;
+    }
+
+    /**
+     * From the start of each window to the end of the last set-up in it.
+     *
+     * @param list<SetUp> $setUps
+     *
+     * @return list<Span>
+     */
+    private function usedWindows(array $setUps): array
+    {
+        $used = [];
+        foreach ($this->request->windows as $window) {
+            $end = $window->start;
+            foreach ($setUps as $setUp) {
+                $end = $window->holds($setUp->span) ? max($end, $setUp->span->end) : $end;
+            }
+            if ($end > $window->start) {
+                $used[] = new Span($window->start, $end);
+            }
+        }
+
+        return $used;
+    }
+
+    /**
+     * @param list<SetUp> $setUps
+     *
+     * @return list<Stretch>
+     */
+    private function thread(Child $child, Span $used, array $setUps): array
+    {
+        $stretches = [];
+        $from = $used->start;
+        for ($minute = $used->start; $minute < $used->end; ++$minute) {
+            $now = $this->at($child, $minute, $setUps);
+            $next = $minute + 1 < $used->end ? $this->at($child, $minute + 1, $setUps) : null;
+            if ($now !== $next) {
+                $stretches[] = new Stretch($now[0], new Span($from, $minute + 1), $now[1]);
+                $from = $minute + 1;
+            }
+        }
+
+        return $stretches;
+    }
+
+    /**
+     * @param list<SetUp> $setUps
+     *
+     * @return array{ChildState, string|null}
+     */
+    private function at(Child $child, int $minute, array $setUps): array
+    {
+        $now = new Span($minute, $minute + 1);
+        $beside = null;
+        foreach ($setUps as $setUp) {
+            if ($setUp->span->overlaps($now)) {
+                if (null !== $setUp->sittingOf($child->id)) {
+                    return [ChildState::Sit, $setUp->key];
+                }
+                $beside = Part::With === $setUp->part ? $setUp->key : $beside;
+            }
+        }
+
+        return match (true) {
+            $child->isAsleepDuring($now) => [ChildState::Asleep, null],
+            $child->mayBeAloneOn($this->request->date) => [ChildState::Free, null],
+            default => [ChildState::Beside, $beside],
+        };
+    }
+
+    /** @param list<SetUp> $setUps */
+    private function hasRestedBy(array $setUps, Child $child, Span $span): bool
+    {
+        foreach ($setUps as $setUp) {
+            if (null !== $setUp->sittingOf($child->id) && ($setUp->span->overlaps($span) || $setUp->span->gapTo($span) < $this->request->breakFor($child))) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /**
+     * Whether no child who may not be alone would play beside the parent for too long at a stretch.
+     *
+     * @param list<SetUp> $setUps
+     * @param list<Child> $children who sit in the new span
+     */
+    private function keepsLittleOnesCompany(array $setUps, array $children, Span $span): bool
+    {
+        $spans = [...array_map(static fn (SetUp $setUp): Span => $setUp->span, $setUps), $span];
+        foreach ($this->request->learners as $learner) {
+            $child = $learner->child;
+            if ($child->mayBeAloneOn($this->request->date)) {
+                continue;
+            }
+            $busy = [...$child->rests, ...array_map(
+                static fn (SetUp $setUp): Span => $setUp->span,
+                array_values(array_filter($setUps, static fn (SetUp $setUp): bool => null !== $setUp->sittingOf($child->id))),
+            )];
+            if (\in_array($child, $children, true)) {
+                $busy[] = $span;
+            }
+            usort($busy, static fn (Span $a, Span $b): int => $a->start <=> $b->start);
+            foreach ($this->request->windows as $window) {
+                $end = max($window->start, ...array_map(static fn (Span $used): int => $window->holds($used) ? $used->end : 0, $spans));
+                if ($end > $window->start && self::longestGap($busy, $window->start, $end) > DayRequest::BESIDE) {
+                    return false;
+                }
+            }
+        }
+
+        return true;
+    }
+
+    /** @param list<Span> $busy in order of start */
+    private static function longestGap(array $busy, int $from, int $to): int
+    {
+        $longest = 0;
+        foreach ($busy as $span) {
+            $longest = max($longest, min($span->start, $to) - $from);
+            $from = max($from, $span->end);
+        }
+
+        return max($longest, $to - $from);
+    }
+}

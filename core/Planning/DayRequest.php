@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\Core\Planning;
+
+use Pindle\Core\Activity\Place;
+use Pindle\Core\Calendar\LocalDate;
+use Pindle\Core\Calendar\Span;
+use Pindle\Core\Child\Child;
+use Pindle\Core\Thing\Thing;
+
+/** Everything a day plan follows from. The same request gives the same plan. */
+final readonly class DayRequest
+{
+    /** Breaks between two sittings of one child, on a usual day and on a short one. */
+    public const BREAK = 10;
+    public const SHORT_BREAK = 5;
+    public const SHORT_DAY = 25;
+
+    /** The longest a little one plays on their own beside the parent, in minutes running. */
+    public const BESIDE = 15;
+
+    /**
+     * @param list<Learner> $learners
+     * @param list<Span>    $windows  when the parent can be there, in order, apart from one another
+     * @param list<Thing>   $things   the cupboard
+     * @param list<Place>   $places   that can be used today
+     * @param bool          $quiet    true when noise will not do
+     * @param list<SetUp>   $kept     done or locked: planned around, never touched
+     */
+    public function __construct(
+        public LocalDate $date,
+        public int $seed,
+        public array $learners,
+        public array $windows,
+        public array $things,
+        public array $places,
+        public bool $quiet = false,
+        public array $kept = [],
+    ) {
+    }
+
+    /** @return list<Child> awake at any time in the span, so that they may reach what lies out */
+    public function inReach(Span $span): array
+    {
+        return array_values(array_filter(
+            array_map(static fn (Learner $learner): Child => $learner->child, $this->learners),
+            static fn (Child $child): bool => !$child->isAsleepDuring($span),
+        ));
+    }
+
+    public function breakFor(Child $child): int
+    {
+        return $child->minutesOn($this->date) < self::SHORT_DAY ? self::SHORT_BREAK : self::BREAK;
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\Core\Planning;
+
+use Pindle\Core\Activity\Part;
+
+/** What a plan is worth, term by term. An empty plan is worth 0. */
+final readonly class Goal
+{
+    private function __construct(
+        public float $learning,
+        public float $together,
+        public float $minutes,
+        public float $parent,
+        public float $repeats,
+    ) {
+    }
+
+    /**
+     * @param list<SetUp>          $setUps
+     * @param array<string, float> $best   child id => value of the best candidate today; children without one are left out
+     */
+    public static function of(array $setUps, array $best): self
+    {
+        $worth = [];
+        [$together, $minutes, $with, $repeated] = [0.0, 0.0, 0.0, 0.0];
+        $families = [];
+        $things = [];
+        foreach ($setUps as $setUp) {
+            foreach ($setUp->sittings as $sitting) {
+                $worth[$sitting->childId] = ($worth[$sitting->childId] ?? 0.0) + $sitting->value * (1 - exp(-$sitting->tries() / 4));
+            }
+            $together += \count($setUp->sittings) - 1;
+            $minutes += $setUp->span->minutes();
+            $with += Part::With === $setUp->part ? $setUp->span->minutes() : 0;
+            $repeated += isset($families[$setUp->family->id]) ? 1.0 : 0.0;
+            $families[$setUp->family->id] = true;
+            foreach ($setUp->laid as $laid) {
+                $repeated += isset($things[$laid->thing->id]) ? 0.5 : 0.0;
+                $things[$laid->thing->id] = true;
+            }
+        }
+        $learning = 0.0;
+        foreach ($worth as $childId => $value) {
+            $learning += ($best[$childId] ?? 0.0) > 0 ? 10 * log(1 + $value / $best[$childId]) : 0.0;
+        }
+
+        return new self($learning, $together, -0.10 * $minutes, -0.05 * $with, -$repeated);
+    }
+
+    public function total(): float
+    {
+        return $this->learning + $this->together + $this->minutes + $this->parent + $this->repeats;
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\Core\Planning;
+
+use Pindle\Core\Calendar\LocalDate;
+use Pindle\Core\Child\Child;
+use Pindle\Core\Evidence\ChildRecord;
+
+/** A child as the planner sees them: who they are, what they know, and what today allows. */
+final readonly class Learner
+{
+    /**
+     * @param int                      $minutes left for today, sittings already done taken off
+     * @param array<string, float>     $liking  family id => 0.7 to 1.3; 1 where it is not named
+     * @param array<string, LocalDate> $resting step id => the first day it may come back
+     */
+    public function __construct(
+        public Child $child,
+        public ChildRecord $record,
+        public int $minutes,
+        public array $liking = [],
+        public array $resting = [],
+    ) {
+    }
+}

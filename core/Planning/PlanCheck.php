@@ -1,0 +1,264 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\Core\Planning;
+
+use Pindle\Core\Activity\Part;
+use Pindle\Core\Activity\Place;
+use Pindle\Core\Caution\Cautions;
+use Pindle\Core\Evidence\Mark;
+
+/**
+ * Proves a day plan against the hard rules, minute by minute. It shares no code with the planner on purpose:
+ * whatever the planner gets wrong, this has its own way to notice.
+ */
+final readonly class PlanCheck
+{
+    public function __construct(private Cautions $cautions)
+    {
+    }
+
+    /** @return list<array{Problem, string}> what is wrong and where; empty when the plan holds */
+    public function problems(DayRequest $request, DayPlan $plan): array
+    {
+        $kept = array_map(static fn (SetUp $setUp): string => $setUp->key, $request->kept);
+        $new = array_values(array_filter($plan->setUps, static fn (SetUp $setUp): bool => !\in_array($setUp->key, $kept, true)));
+
+        return [
+            ...$this->keptOnes($request, $plan),
+            ...$this->setUps($request, $new, $plan->setUps),
+            ...$this->children($request, $plan, $new),
+            ...$this->parent($plan->setUps),
+        ];
+    }
+
+    /** @return list<array{Problem, string}> */
+    private function keptOnes(DayRequest $request, DayPlan $plan): array
+    {
+        $problems = [];
+        foreach ($request->kept as $setUp) {
+            if (!\in_array($setUp, $plan->setUps, true)) {
+                $problems[] = [Problem::KeptWasTouched, $setUp->key];
+            }
+        }
+
+        return $problems;
+    }
+
+    /**
+     * @param list<SetUp> $new
+     * @param list<SetUp> $all
+     *
+     * @return list<array{Problem, string}>
+     */
+    private function setUps(DayRequest $request, array $new, array $all): array
+    {
+        $problems = [];
+        $takes = [Part::Alone->value => 0, Part::Near->value => 1, Part::With->value => 2];
+        foreach ($new as $setUp) {
+            $inside = false;
+            foreach ($request->windows as $window) {
+                $inside = $inside || ($setUp->span->start >= $window->start && $setUp->span->end <= $window->end);
+            }
+            if (!$inside) {
+                $problems[] = [Problem::OutsideWindows, $setUp->key];
+            }
+            if ($takes[$setUp->part->value] < $takes[$setUp->family->part->value]) {
+                $problems[] = [Problem::PartLowered, $setUp->key];
+            }
+            $reach = [];
+            foreach ($request->learners as $learner) {
+                for ($minute = $setUp->span->start; $minute < $setUp->span->end; ++$minute) {
+                    if (!self::asleep($learner, $minute)) {
+                        $reach[] = $learner->child;
+                        break;
+                    }
+                }
+            }
+            foreach ([...array_map(static fn (Laid $laid) => $laid->thing, $setUp->laid), ...array_map(static fn ($prop) => $prop->thing, $setUp->family->props)] as $thing) {
+                foreach ($this->cautions->about($thing, $reach, $request->date) as $caution) {
+                    if ($caution->blocks()) {
+                        $problems[] = [Problem::Unsafe, $setUp->key.': '.$thing->name.' by '.$caution->rule];
+                    }
+                }
+            }
+            for ($minute = $setUp->span->start; $minute < $setUp->span->end; ++$minute) {
+                foreach ($this->used($all, $minute) as $thingId => $count) {
+                    $have = 0;
+                    foreach ($request->things as $thing) {
+                        $have += $thing->id === $thingId ? $thing->amount : 0;
+                    }
+                    if ($count > $have) {
+                        $problems[] = [Problem::MoreThanThereIs, \sprintf('%s: %d of %d %s', $setUp->key, $count, $have, $thingId)];
+                        break 2;
+                    }
+                }
+            }
+        }
+
+        return $problems;
+    }
+
+    /**
+     * @param list<SetUp> $new
+     *
+     * @return list<array{Problem, string}>
+     */
+    private function children(DayRequest $request, DayPlan $plan, array $new): array
+    {
+        $problems = [];
+        foreach ($request->learners as $learner) {
+            $child = $learner->child;
+            $own = array_values(array_filter($plan->setUps, static fn (SetUp $setUp): bool => \in_array($child->id, $setUp->childIds(), true)));
+            $alone = $child->mayBeAlone ?? $child->ageInMonths($request->date) >= 48;
+            $minutes = 0;
+            foreach ($own as $i => $setUp) {
+                if (!\in_array($setUp, $new, true)) {
+                    continue;
+                }
+                $minutes += $setUp->span->end - $setUp->span->start;
+                if ($setUp->span->end - $setUp->span->start > $child->longestSittingOn($request->date)) {
+                    $problems[] = [Problem::SitsTooLong, $child->id];
+                }
+                if (!$alone && Part::With !== $setUp->part) {
+                    $problems[] = [Problem::LeftAlone, $child->id];
+                }
+                $sitting = $setUp->sittingOf($child->id);
+                $stepId = $sitting->stepId ?? '';
+                $mark = $learner->record->mark($stepId, $request->date);
+                if (Mark::LookAgain !== $mark && (Mark::Secure === $mark || [] !== $learner->record->missingNeeds($stepId, $request->date))) {
+                    $problems[] = [Problem::NotReady, $child->id.' '.$stepId];
+                }
+                foreach ($own as $j => $other) {
+                    $least = $child->minutesOn($request->date) < 25 ? 5 : 10;
+                    if ($j !== $i && max($setUp->span->start, $other->span->start) - min($setUp->span->end, $other->span->end) < $least) {
+                        $problems[] = [Problem::NoBreak, $child->id];
+                    }
+                }
+            }
+            if ($minutes > $learner->minutes) {
+                $problems[] = [Problem::TooMuchInADay, $child->id];
+            }
+            array_push($problems, ...$this->thread($request, $plan, $learner, $own, $alone));
+        }
+
+        return $problems;
+    }
+
+    /**
+     * @param list<SetUp> $own
+     *
+     * @return list<array{Problem, string}>
+     */
+    private function thread(DayRequest $request, DayPlan $plan, Learner $learner, array $own, bool $alone): array
+    {
+        $problems = [];
+        $said = [];
+        foreach ($plan->threads[$learner->child->id] ?? [] as $stretch) {
+            for ($minute = $stretch->span->start; $minute < $stretch->span->end; ++$minute) {
+                $said[$minute] = $stretch->state;
+            }
+        }
+        foreach ($request->windows as $window) {
+            $last = $window->start;
+            foreach ($plan->setUps as $setUp) {
+                if ($setUp->span->start >= $window->start && $setUp->span->end <= $window->end) {
+                    $last = max($last, $setUp->span->end);
+                }
+            }
+            $beside = 0;
+            for ($minute = $window->start; $minute < $last; ++$minute) {
+                $sits = false;
+                foreach ($own as $setUp) {
+                    $sits = $sits || ($minute >= $setUp->span->start && $minute < $setUp->span->end);
+                }
+                $asleep = self::asleep($learner, $minute);
+                if ($sits && $asleep) {
+                    $problems[] = [Problem::NotAwake, $learner->child->id];
+                }
+                $is = $sits ? ChildState::Sit : ($asleep ? ChildState::Asleep : ($alone ? ChildState::Free : ChildState::Beside));
+                if (($said[$minute] ?? null) !== $is) {
+                    $problems[] = [Problem::WrongThread, $learner->child->id.' at '.$minute];
+                    break;
+                }
+                $beside = ChildState::Beside === $is ? $beside + 1 : 0;
+                if ($beside > 15) {
+                    $problems[] = [Problem::BesideTooLong, $learner->child->id.' at '.$minute];
+                    break;
+                }
+            }
+        }
+
+        return $problems;
+    }
+
+    /**
+     * @param list<SetUp> $all
+     *
+     * @return list<array{Problem, string}>
+     */
+    private function parent(array $all): array
+    {
+        $problems = [];
+        $busy = [];
+        foreach ($all as $setUp) {
+            $length = $setUp->span->end - $setUp->span->start;
+            for ($i = 0; $i < $length; ++$i) {
+                $minute = $setUp->span->start + $i;
+                $needed = match ($setUp->part) {
+                    Part::With => true,
+                    Part::Near => $i < 2 || $i === $length - 1,
+                    Part::Alone => 0 === $i,
+                };
+                if ($needed && isset($busy[$minute])) {
+                    $problems[] = [Problem::ParentTwice, $busy[$minute].' and '.$setUp->key];
+                    break;
+                }
+                if ($needed) {
+                    $busy[$minute] = $setUp->key;
+                }
+            }
+            foreach ($all as $other) {
+                $overlap = $setUp->span->start < $other->span->end && $other->span->start < $setUp->span->end;
+                $watched = Part::Alone !== $setUp->part && Part::Alone !== $other->part;
+                if ($overlap && $watched && $other->place !== $setUp->place && Place::Anywhere !== $other->place && Place::Anywhere !== $setUp->place) {
+                    $problems[] = [Problem::ParentElsewhere, $setUp->key];
+                    break;
+                }
+            }
+        }
+
+        return $problems;
+    }
+
+    /**
+     * @param list<SetUp> $all
+     *
+     * @return array<string, int>
+     */
+    private function used(array $all, int $minute): array
+    {
+        $used = [];
+        foreach ($all as $setUp) {
+            if ($minute >= $setUp->span->start && $minute < $setUp->span->end) {
+                foreach ($setUp->laid as $laid) {
+                    $used[$laid->thing->id] = ($used[$laid->thing->id] ?? 0) + $laid->count;
+                }
+            }
+        }
+
+        return $used;
+    }
+
+    private static function asleep(Learner $learner, int $minute): bool
+    {
+        foreach ($learner->child->rests as $rest) {
+            if ($minute >= $rest->start && $minute < $rest->end) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

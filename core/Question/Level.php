@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\Core\Question;
+
+/** Where a question stands in its set: the first and last on what is sure, the others easier, at or harder within the step. */
+enum Level: string
+{
+    case Sure = 'sure';
+    case Easier = 'easier';
+    case At = 'at';
+    case Harder = 'harder';
+}

@@ -1,0 +1,196 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\Core\Question;
+
+use Pindle\Core\Activity\Generator;
+use Pindle\Core\Skill\Step;
+use Random\Randomizer;
+
+/**
+ * Chooses what to ask: something sure first and last, and between them about six in ten at the step, two easier, two harder;
+ * what was least seen and is least sure comes first, with nothing and doubles at their rate, and never the same twice running.
+ */
+final readonly class QuestionSet
+{
+    public const FEWEST = 5;
+    public const MOST = 12;
+
+    /** One in so many questions has a nought in it, and one in so many is a double or an equal pair. */
+    public const ONE_IN = 6;
+
+    /** @param list<Question> $questions */
+    private function __construct(public array $questions)
+    {
+    }
+
+    /**
+     * @param array<string, array{seen: int, unaided: int}> $asked   what the child was asked at this step, by question key
+     * @param int                                           $count   questions wanted; kept within FEWEST and MOST
+     * @param Step|null                                     $sure    a step already Secure or Steady to start and end with
+     * @param Generator|null                                $sureBy  how the family asks about that step
+     */
+    public static function choose(Generator $generator, Step $step, array $asked, int $count, ?Step $sure, ?Generator $sureBy, Randomizer $random): self
+    {
+        $count = max(self::FEWEST, min(self::MOST, $count));
+        $pool = Facts::of($generator, $step);
+        $parts = self::parts($pool);
+        $between = $count - 2;
+        $easier = max(1, (int) round($between * 0.2));
+        $harder = max(1, (int) round($between * 0.2));
+        $levels = self::spread($between - $easier - $harder, $easier, $harder);
+
+        $first = null === $sure || null === $sureBy ? self::smallest($pool) : Facts::of($sureBy, $sure);
+        $first = $random->shuffleArray($first);
+        $chosen = [new Question($sure->id ?? $step->id, $first[0], Level::Sure)];
+
+        $order = self::leastSureFirst($pool, $asked, $random);
+        $used = [$first[0]->key() => 1];
+        $quota = ['zero' => intdiv($between + 3, self::ONE_IN), 'double' => intdiv($between + 3, self::ONE_IN)];
+        $closedLeft = intdiv($between - $easier - $harder, 2);
+        foreach ($levels as $level) {
+            $fact = self::next($order, $parts[$level->value], $used, $quota, Level::At === $level ? $closedLeft : $between, $chosen[\count($chosen) - 1]->fact);
+            $used[$fact->key()] = ($used[$fact->key()] ?? 0) + 1;
+            $quota['zero'] -= $fact->hasZero() ? 1 : 0;
+            $quota['double'] -= $fact->isDouble() ? 1 : 0;
+            $closedLeft -= Level::At === $level && !$fact->isOpen() ? 1 : 0;
+            $chosen[] = new Question($step->id, $fact, $level);
+        }
+
+        $before = $chosen[\count($chosen) - 1]->fact->key();
+        foreach ([...\array_slice($first, 1), $first[0]] as $last) {
+            if ($last->key() !== $before) {
+                break;
+            }
+        }
+        $chosen[] = new Question($sure->id ?? $step->id, $last, Level::Sure);
+
+        return new self($chosen);
+    }
+
+    /** @param list<Question> $questions chosen earlier */
+    public static function ofStored(array $questions): self
+    {
+        return new self($questions);
+    }
+
+    /**
+     * The largest numbers of the set, for counting out things: n, a, b, and the sum of the five largest answers.
+     *
+     * @return array{n: int, a: int, b: int, sum: int}
+     */
+    public function largest(): array
+    {
+        $most = ['n' => 0, 'a' => 0, 'b' => 0];
+        $answers = [];
+        foreach ($this->questions as $question) {
+            $numbers = $question->fact->numbers;
+            $whole = $numbers['n'] ?? (($numbers['a'] ?? 0) + ($numbers['b'] ?? 0));
+            $most['n'] = max($most['n'], $whole, $numbers['to'] ?? 0);
+            $most['a'] = max($most['a'], $numbers['a'] ?? 0);
+            $most['b'] = max($most['b'], $numbers['b'] ?? 0, \is_int($question->fact->answer) && Ask::MakeMore === $question->fact->ask ? $question->fact->answer + 1 : 0);
+            $answers[] = \is_int($question->fact->answer) ? $question->fact->answer : 0;
+        }
+        rsort($answers);
+
+        return $most + ['sum' => array_sum(\array_slice($answers, 0, 5))];
+    }
+
+    /**
+     * The pool in three parts by load. Facts of one load stay together as far as the thirds allow.
+     *
+     * @param non-empty-list<Fact> $pool
+     *
+     * @return array{easier: array<string, true>, at: array<string, true>, harder: array<string, true>}
+     */
+    private static function parts(array $pool): array
+    {
+        usort($pool, static fn (Fact $a, Fact $b): int => [$a->load, $a->key()] <=> [$b->load, $b->key()]);
+        $third = \count($pool) / 3;
+        $parts = ['easier' => [], 'at' => [], 'harder' => []];
+        foreach ($pool as $i => $fact) {
+            $parts[$i < floor($third) ? 'easier' : ($i >= ceil(2 * $third) ? 'harder' : 'at')][$fact->key()] = true;
+        }
+
+        return $parts;
+    }
+
+    /** @return list<Level> easier ones early, harder ones in the second half, never at the very end of what is asked at the step */
+    private static function spread(int $at, int $easier, int $harder): array
+    {
+        $firstHalf = intdiv($at + 1, 2);
+
+        return [
+            ...array_fill(0, $easier, Level::Easier),
+            ...array_fill(0, $firstHalf, Level::At),
+            ...array_fill(0, $harder, Level::Harder),
+            ...array_fill(0, max(0, $at - $firstHalf), Level::At),
+        ];
+    }
+
+    /**
+     * @param non-empty-list<Fact> $pool
+     *
+     * @return non-empty-list<Fact> the facts with the smallest numbers, at least two where there are two
+     */
+    private static function smallest(array $pool): array
+    {
+        usort($pool, static fn (Fact $a, Fact $b): int => [$a->load, $a->key()] <=> [$b->load, $b->key()]);
+
+        return \array_slice($pool, 0, max(2, intdiv(\count($pool), 6)));
+    }
+
+    /**
+     * @param non-empty-list<Fact>                          $pool
+     * @param array<string, array{seen: int, unaided: int}> $asked
+     *
+     * @return non-empty-list<Fact>
+     */
+    private static function leastSureFirst(array $pool, array $asked, Randomizer $random): array
+    {
+        $pool = $random->shuffleArray($pool);
+        usort($pool, static function (Fact $a, Fact $b) use ($asked): int {
+            $rank = static fn (Fact $fact): array => [$asked[$fact->key()]['seen'] ?? 0, $asked[$fact->key()]['unaided'] ?? 0];
+
+            return $rank($a) <=> $rank($b);
+        });
+
+        return $pool;
+    }
+
+    /**
+     * The best next fact: of the wanted part, within the quotas, not used yet, other than the one before.
+     * Each wish is given up in turn, the last one never.
+     *
+     * @param non-empty-list<Fact>           $order
+     * @param array<string, true>            $part
+     * @param array<string, int>             $used
+     * @param array{zero: int, double: int}  $quota
+     */
+    private static function next(array $order, array $part, array $used, array $quota, int $closedLeft, Fact $before): Fact
+    {
+        $wishes = [
+            static fn (Fact $fact): bool => $fact->isOpen() || $closedLeft > 0,
+            static fn (Fact $fact): bool => !isset($used[$fact->key()]),
+            static fn (Fact $fact): bool => (!$fact->hasZero() || $quota['zero'] > 0) && (!$fact->isDouble() || $quota['double'] > 0),
+            static fn (Fact $fact): bool => isset($part[$fact->key()]),
+        ];
+        for ($kept = \count($wishes); $kept >= 0; --$kept) {
+            foreach ($order as $fact) {
+                if ($fact->key() === $before->key() && \count($order) > 1) {
+                    continue;
+                }
+                foreach (\array_slice($wishes, 0, $kept) as $wish) {
+                    if (!$wish($fact)) {
+                        continue 2;
+                    }
+                }
+
+                return $fact;
+            }
+        }
+
+        return $order[0];
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\App\Cupboard;
+
+/** A thing as the screens see it, with what it is not safe for. */
+final readonly class ThingView
+{
+    /**
+     * @param list<float>|null $size
+     * @param list<string>     $traits
+     * @param list<string>     $allergens
+     * @param list<SafetyView> $safety
+     */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public string $single,
+        public int $amount,
+        public ?array $size,
+        public string $shape,
+        public array $traits,
+        public array $allergens,
+        public string $glyph,
+        public ?string $shipped,
+        public array $safety,
+        public int $version,
+    ) {
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\App\Map;
+
+/** One row of the map. */
+final readonly class SkillView
+{
+    /**
+     * @param list<CellView> $cells
+     */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public string $done,
+        public string $kind,
+        public array $cells,
+    ) {
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\App\Platform;
+
+use Pindle\Core\Calendar\LocalDate;
+
+/** The house's clock: the family's own zone, and a fixed day for demo, tests and pictures. Core gets its values, never the clock. */
+final readonly class Clock
+{
+    public \DateTimeZone $zone;
+
+    /** @throws \Pindle\Core\Calendar\InvalidDate when the fixed day is not a day */
+    public function __construct(private string $fixedToday, string $zoneName)
+    {
+        $this->zone = new \DateTimeZone('' === $zoneName ? date_default_timezone_get() : $zoneName);
+        if ('' !== $fixedToday) {
+            LocalDate::parse($fixedToday);
+        }
+    }
+
+    /** Now, in UTC; the time of day runs on even when the day is fixed. */
+    public function now(): \DateTimeImmutable
+    {
+        $now = new \DateTimeImmutable('now', $this->zone);
+        if ('' !== $this->fixedToday) {
+            $now = new \DateTimeImmutable($this->fixedToday.' '.$now->format('H:i:s.u'), $this->zone);
+        }
+
+        return $now->setTimezone(new \DateTimeZone('UTC'));
+    }
+
+    public function today(): LocalDate
+    {
+        return $this->dayOf($this->now());
+    }
+
+    public function dayOf(\DateTimeInterface $instant): LocalDate
+    {
+        return LocalDate::at($instant, $this->zone);
+    }
+
+    /** The instant of a minute of a day in the family's zone, in UTC. */
+    public function instant(LocalDate $day, int $minute): \DateTimeImmutable
+    {
+        return (new \DateTimeImmutable(\sprintf('%s %02d:%02d', $day->toString(), intdiv($minute, 60), $minute % 60), $this->zone))->setTimezone(new \DateTimeZone('UTC'));
+    }
+}

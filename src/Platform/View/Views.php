@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\App\Platform\View;
+
+use Pindle\App\Platform\Words;
+use Pindle\Core\Child\FrameFilling;
+use Pindle\Core\Planning\SetUp;
+use Pindle\Core\Question\Question;
+use Pindle\Core\Scene\Item;
+use Pindle\Core\Scene\Scenes;
+use Pindle\Core\Skill\Form;
+use Pindle\Core\Skill\SkillMap;
+use Random\Engine\Xoshiro256StarStar;
+use Random\Randomizer;
+
+/** Pictures and steps as more than one room shows them. */
+final readonly class Views
+{
+    public function __construct(private Words $words, private SkillMap $map)
+    {
+    }
+
+    public function step(string $stepId): StepView
+    {
+        $step = $this->map->step($stepId);
+
+        return new StepView($stepId, $this->words->skill($step), $this->words->reach($step));
+    }
+
+    public function scene(SetUp $setUp, Question $question, ?Form $form, FrameFilling $filling): SceneView
+    {
+        $step = $this->map->step($question->stepId);
+        $form = [] === $step->forms ? null : $form;
+        $scene = Scenes::draw(
+            $setUp->family->scene($form),
+            $question->fact,
+            $form,
+            $setUp->laid[0]->thing ?? null,
+            $setUp->laid[1]->thing ?? null,
+            $filling,
+            new Randomizer(new Xoshiro256StarStar(crc32($setUp->key.$question->stepId.$question->fact->key()))),
+        );
+
+        return new SceneView(
+            round($scene->width, 1),
+            round($scene->height, 1),
+            array_map(static fn (Item $item): ItemView => new ItemView($item->kind->value, round($item->x, 1), round($item->y, 1), round($item->width, 1), round($item->height, 1), $item->glyph, $item->label, $item->faint), $scene->items),
+            $this->words->alt($scene),
+        );
+    }
+}

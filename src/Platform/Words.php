@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\App\Platform;
+
+use Pindle\App\Platform\Content\Library;
+use Pindle\Core\Caution\Caution;
+use Pindle\Core\Question\Ask;
+use Pindle\Core\Question\Fact;
+use Pindle\Core\Scene\Scene;
+use Pindle\Core\Skill\Step;
+
+/** Fills the sentence templates of content/words with the values that core gives its reasons. */
+final readonly class Words
+{
+    public function __construct(private Library $library)
+    {
+    }
+
+    /** @param array<string, int|string> $values */
+    public function say(string $group, string|\BackedEnum $key, array $values = []): string
+    {
+        return self::fill($this->library->sentence($group, (string) ($key instanceof \BackedEnum ? $key->value : $key)), $values);
+    }
+
+    /**
+     * {name} takes a value; {name?one:many} takes the first where the value is 1.
+     *
+     * @param array<string, int|string> $values
+     */
+    public static function fill(string $template, array $values): string
+    {
+        return (string) preg_replace_callback('/\{(\w+)(?:\?([^:{}]*):([^{}]*))?\}/', static function (array $found) use ($values): string {
+            $value = $values[$found[1]] ?? throw new \LogicException(\sprintf('A sentence wants {%s}, which it is not given.', $found[1]));
+
+            return isset($found[2]) ? (1 === $value ? $found[2] : $found[3]) : (string) $value;
+        }, $template);
+    }
+
+    /** What to say to the child; an activity's own words come first. */
+    public function ask(Fact $fact, string $familyId, string $thing): string
+    {
+        return self::fill($this->library->familyWords($familyId)->say[$fact->ask->value] ?? $this->library->askWords($fact->ask, 'ask'), $this->values($fact, $thing));
+    }
+
+    public function answer(Fact $fact, string $thing): string
+    {
+        return self::fill($this->library->askWords($fact->ask, 'answer'), $this->values($fact, $thing));
+    }
+
+    public function alt(Scene $scene): string
+    {
+        return $this->say('scenes', $scene->alt, $scene->values);
+    }
+
+    public function caution(Caution $caution): string
+    {
+        return ucfirst(self::fill($this->library->cautionWords($caution->rule)->say, ['thing' => $caution->thing, 'child' => $caution->childName]));
+    }
+
+    /** "How many, to 10" in the words of the skill, without the reach. */
+    public function skill(Step $step): string
+    {
+        return $this->library->skillWords($step->skill->id)->name;
+    }
+
+    /** The reach as it is shown: "to 10", or the name of a level. */
+    public function reach(Step $step): string
+    {
+        return ctype_digit($step->reach) ? 'to '.$step->reach : $this->say('reaches', $step->reach);
+    }
+
+    public function step(Step $step): string
+    {
+        return $this->skill($step).', '.$this->reach($step);
+    }
+
+    /** @return array<string, int|string> */
+    private function values(Fact $fact, string $thing): array
+    {
+        $answer = \is_string($fact->answer) ? $this->say('answers', $fact->answer) : $fact->answer;
+        $values = $fact->numbers + ['answer' => $answer, 'things' => $thing];
+        if (Ask::StoryJoin === $fact->ask) {
+            $values['n'] = $fact->answer;
+        }
+
+        return $values;
+    }
+}

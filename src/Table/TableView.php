@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\App\Table;
+
+/** Everything one set-up needs at the table. */
+final readonly class TableView
+{
+    /**
+     * @param list<string>          $props
+     * @param list<string>          $show
+     * @param array<string, string> $helps help level => what to do
+     * @param list<ChipView>        $methods
+     * @param list<ChipView>        $slips
+     * @param list<string>          $cautions
+     * @param list<SeatView>        $seats
+     * @param list<TurnView>        $turns
+     * @param list<EndView>         $ends
+     */
+    public function __construct(
+        public string $id,
+        public bool $isDone,
+        public string $name,
+        public string $inShort,
+        public string $place,
+        public string $part,
+        public ?string $layOut,
+        public array $props,
+        public array $show,
+        public string $predict,
+        public string $easier,
+        public string $further,
+        public string $childTurn,
+        public string $twist,
+        public string $toddlerJob,
+        public string $check,
+        public string $tidy,
+        public array $helps,
+        public array $methods,
+        public array $slips,
+        public array $cautions,
+        public array $seats,
+        public array $turns,
+        public array $ends,
+    ) {
+    }
+}

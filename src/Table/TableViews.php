@@ -1,0 +1,178 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\App\Table;
+
+use Pindle\App\Children\ChildrenRoom;
+use Pindle\App\Platform\Content\Library;
+use Pindle\App\Platform\View\Views;
+use Pindle\App\Platform\Words;
+use Pindle\App\Today\StoredSetUp;
+use Pindle\Core\Activity\Prop;
+use Pindle\Core\Caution\Caution;
+use Pindle\Core\Caution\Cautions;
+use Pindle\Core\Child\Child;
+use Pindle\Core\Child\FrameFilling;
+use Pindle\Core\Evidence\Ladder;
+use Pindle\Core\Planning\Laid;
+use Pindle\Core\Planning\SetUp;
+use Pindle\Core\Planning\Sitting;
+use Pindle\Core\Skill\SkillMap;
+use Pindle\Core\Thing\Thing;
+
+/** Writes a set-up out for the table: what to lay out, say and look for, and every question with its picture. */
+final readonly class TableViews
+{
+    public function __construct(
+        private TryRepository $tries,
+        private TableRoom $room,
+        private ChildrenRoom $children,
+        private Library $library,
+        private Cautions $cautions,
+        private Words $words,
+        private Views $views,
+        private SkillMap $map,
+    ) {
+    }
+
+    public function of(StoredSetUp $stored): TableView
+    {
+        $setUp = $stored->setUp;
+        $words = $this->library->familyWords($setUp->family->id);
+        $children = [];
+        foreach ($this->children->present() as $child) {
+            $children[$child->id] = $child;
+        }
+        $first = $setUp->laid[0] ?? null;
+
+        return new TableView(
+            $setUp->key,
+            $stored->isDone,
+            $words->name,
+            $words->inShort,
+            $this->words->say('places', $setUp->place),
+            $this->words->say('parts', $setUp->part),
+            null === $first ? null : Words::fill($words->layOut, ['count' => $first->count, 'things' => 1 === $first->count ? $first->thing->single : $first->thing->name]),
+            [
+                ...array_map(static fn (Laid $laid): string => $laid->count.' '.(1 === $laid->count ? $laid->thing->single : $laid->thing->name), $setUp->laid),
+                ...array_map(static fn (Prop $prop): string => $prop->thing->name, $setUp->family->props),
+            ],
+            $words->show,
+            $words->predict,
+            $words->easier,
+            $words->further,
+            $words->childTurn,
+            $words->twist,
+            $words->toddler,
+            $words->check,
+            $words->tidy,
+            ['shown' => $words->shown, 'part-done' => $words->partDone, 'bare' => $words->bare],
+            array_map(fn (string $method): ChipView => new ChipView($method, $this->words->say('methods', $method)), $words->methods),
+            array_map(fn (string $slip): ChipView => new ChipView($slip, $this->words->say('slips', $slip)), $words->slips),
+            $this->cautions($setUp, $stored, array_values($children)),
+            array_map(fn (Sitting $sitting): SeatView => $this->seat($sitting, $stored, $children), $setUp->sittings),
+            $this->turns($setUp, $stored, $children),
+            $this->ends($stored, $children),
+        );
+    }
+
+    /** @param array<string, Child> $children */
+    private function seat(Sitting $sitting, StoredSetUp $stored, array $children): SeatView
+    {
+        return new SeatView(
+            $stored->sittingIds[$sitting->childId],
+            $sitting->childId,
+            ($children[$sitting->childId] ?? null)->name ?? 'someone who moved out',
+            $this->children->threads()[$sitting->childId] ?? 0,
+            $this->views->step($sitting->stepId),
+            null === $sitting->form ? null : $this->words->say('forms', $sitting->form),
+            Ladder::help($this->room->record($sitting->childId)->state($sitting->stepId))->value,
+        );
+    }
+
+    /**
+     * Children take turns at one pile; the order of each child's own questions stays.
+     *
+     * @param array<string, Child> $children
+     *
+     * @return list<TurnView>
+     */
+    private function turns(SetUp $setUp, StoredSetUp $stored, array $children): array
+    {
+        $done = [];
+        foreach ($this->tries->ofSittings(array_values($stored->sittingIds)) as $try) {
+            $done[$try->sittingId][$try->place] = new DoneTryView($try->id, $try->outcome->value, $try->help->value);
+        }
+        $thing = $setUp->laid[0]->thing->name ?? 'counters';
+        $turns = [];
+        $most = max(array_map(static fn (Sitting $sitting): int => \count($sitting->questions), $setUp->sittings));
+        for ($place = 0; $place < $most; ++$place) {
+            foreach ($setUp->sittings as $sitting) {
+                $question = $sitting->questions[$place] ?? null;
+                if (null === $question) {
+                    continue;
+                }
+                $sittingId = $stored->sittingIds[$sitting->childId];
+                $turns[] = new TurnView(
+                    $sittingId,
+                    $place,
+                    $question->stepId,
+                    $question->level->value,
+                    $this->words->ask($question->fact, $setUp->family->id, $thing),
+                    $this->words->answer($question->fact, $thing),
+                    $question->fact->isOpen(),
+                    $this->views->scene($setUp, $question, $sitting->form, ($children[$sitting->childId] ?? null)->frameFilling ?? FrameFilling::RowsOfFive),
+                    $done[$sittingId][$place] ?? null,
+                );
+            }
+        }
+
+        return $turns;
+    }
+
+    /**
+     * @param array<string, Child> $children
+     *
+     * @return list<EndView>
+     */
+    private function ends(StoredSetUp $stored, array $children): array
+    {
+        $ends = [];
+        foreach ($stored->setUp->sittings as $sitting) {
+            $decision = $stored->decisions[$sitting->childId] ?? null;
+            if (null === $decision) {
+                continue;
+            }
+            $ends[] = new EndView(
+                $sitting->childId,
+                ($children[$sitting->childId] ?? null)->name ?? 'someone who moved out',
+                $this->views->step($sitting->stepId),
+                $decision->kind->value,
+                $this->words->say('decision_names', $decision->kind),
+                $this->words->say('decisions', $decision->reason, $decision->values),
+                array_map(fn (string $step): string => $this->words->step($this->map->step($step)), $decision->opens),
+                $decision->before->value,
+                $decision->after->value,
+            );
+        }
+
+        return $ends;
+    }
+
+    /**
+     * @param list<Child> $inReach
+     *
+     * @return list<string>
+     */
+    private function cautions(SetUp $setUp, StoredSetUp $stored, array $inReach): array
+    {
+        $things = [...array_map(static fn (Laid $laid): Thing => $laid->thing, $setUp->laid), ...array_map(static fn (Prop $prop): Thing => $prop->thing, $setUp->family->props)];
+        $awake = array_values(array_filter($inReach, static fn (Child $child): bool => !$child->isAsleepDuring($setUp->span)));
+
+        return array_values(array_unique(array_merge(...array_map(
+            fn (Thing $thing): array => array_map(fn (Caution $caution): string => $this->words->caution($caution), $this->cautions->about($thing, $awake, $stored->date)),
+            $things,
+        ))));
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\App\Table;
+
+use Pindle\Core\Evidence\HelpLevel;
+use Pindle\Core\Evidence\Method;
+use Pindle\Core\Evidence\Outcome;
+use Pindle\Core\Evidence\Slip;
+use Symfony\Component\Validator\Constraints as Assert;
+
+/** One tap: which question of which sitting, and what was seen. The id is made by the device; sending it twice records once. */
+final readonly class TryInput
+{
+    public function __construct(
+        #[Assert\Uuid(message: 'The id of a try is a UUID.')]
+        public string $id,
+        #[Assert\Uuid(message: 'The id of a sitting is a UUID.')]
+        public string $sittingId,
+        #[Assert\Range(min: 0, max: 11, notInRangeMessage: 'A sitting has questions 0 to 11.')]
+        public int $place,
+        public Outcome $outcome,
+        public HelpLevel $help,
+        #[Assert\Uuid(message: 'The id of a device is a UUID.')]
+        public string $deviceId,
+        /** Milliseconds since 1970, as the device has it. */
+        #[Assert\Positive(message: 'When was it?')]
+        public int $at,
+        public ?Method $method = null,
+        public ?Slip $slip = null,
+    ) {
+    }
+}

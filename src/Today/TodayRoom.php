@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\App\Today;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Pindle\App\Platform\Clock;
+use Pindle\App\Platform\Http\Refusal;
+use Pindle\Core\Advice\Decision;
+use Pindle\Core\Advice\Ending;
+use Pindle\Core\Calendar\LocalDate;
+use Pindle\Core\Evidence\Mark;
+
+/** The door of this room: what is planned, begun and done. */
+final readonly class TodayRoom
+{
+    public function __construct(private PlanStore $store, private DayPlanning $planning, private Clock $clock, private EntityManagerInterface $entities)
+    {
+    }
+
+    /** Something the plan follows from has changed: plan what is left of today anew, if today was planned at all. */
+    public function planTheRestAgain(): void
+    {
+        $day = $this->store->day($this->clock->today());
+        if ($day->planned > 0) {
+            $this->planning->plan($day);
+        }
+    }
+
+    /** @throws Refusal 404 */
+    public function setUp(string $id): StoredSetUp
+    {
+        $entity = $this->store->setUp($id) ?? throw Refusal::notFound('setUpId', 'This is not in the plan any more. Nothing was lost; look at Today again.');
+        $sittingIds = [];
+        $sittings = [];
+        foreach ($entity->sittings as $sitting) {
+            $sittingIds[$sitting->childId] = $sitting->id;
+            if (null !== $sitting->decision && null !== $sitting->decisionReason) {
+                $sittings[$sitting->childId] = new StoredDecision($sitting->decision, $sitting->decisionReason, $sitting->decisionValues ?? [], $sitting->opens, $sitting->markBefore ?? Mark::Fresh, $sitting->markAfter ?? Mark::Fresh);
+            }
+        }
+
+        return new StoredSetUp($this->store->toCore($entity), LocalDate::parse($entity->date), SetUpState::Done === $entity->state, $sittingIds, $sittings);
+    }
+
+    /** The first try of a set-up: from now on it is kept, whatever else is planned again. */
+    public function begin(string $setUpId): void
+    {
+        $entity = $this->store->setUp($setUpId);
+        if (null !== $entity && SetUpState::Planned === $entity->state) {
+            $entity->state = SetUpState::Begun;
+        }
+    }
+
+    /**
+     * Keeps how a set-up ended and what follows for each child, and plans the rest of the day by it.
+     *
+     * @param array<string, array{decision: Decision, before: Mark, after: Mark}> $decisions child id => what follows
+     */
+    public function finish(string $setUpId, Ending $ending, array $decisions): void
+    {
+        $entity = $this->store->setUp($setUpId) ?? throw Refusal::notFound('setUpId', 'This is not in the plan any more.');
+        $entity->state = SetUpState::Done;
+        foreach ($entity->sittings as $sitting) {
+            ['decision' => $decision, 'before' => $before, 'after' => $after] = $decisions[$sitting->childId];
+            $sitting->ending = $ending;
+            $sitting->decision = $decision->kind;
+            $sitting->decisionReason = $decision->reason;
+            $sitting->decisionValues = ['unaided' => $decision->unaided, 'tries' => $decision->tries] + (null === $decision->days ? [] : ['days' => $decision->days]);
+            $sitting->opens = $decision->opens;
+            $sitting->markBefore = $before;
+            $sitting->markAfter = $after;
+            $sitting->restsUntil = null === $decision->days ? null : LocalDate::parse($entity->date)->plusDays($decision->days)->toString();
+        }
+        $this->entities->flush();
+        $this->planTheRestAgain();
+    }
+}
