@@ -6,6 +6,7 @@ namespace Pindle\Core\Advice;
 
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Evidence\ChildRecord;
+use Pindle\Core\Evidence\ClauseKind;
 use Pindle\Core\Evidence\Mark;
 use Pindle\Core\Evidence\Tracing;
 use Pindle\Core\Skill\Step;
@@ -75,6 +76,7 @@ final class Ranking
         $brandNew = 0 === $state->tries;
         [$reason, $values] = match (true) {
             null !== $leftAlone && $leftAlone >= self::LEFT_ALONE_DAYS => [Reason::LeftAlone, ['days' => $leftAlone]],
+            $unaided >= $wanted && null !== ($missing = self::missingClause($record, $step)) => [Reason::WantsMore, ['clause' => $missing->value]],
             $nearly > $learning => [Reason::NearlySecure, ['unaided' => $unaided, 'wanted' => $wanted]],
             $opening > $learning => [Reason::OpensMore, ['steps' => \count($waiting)]],
             $brandNew => [Reason::Ready, ['needs' => \count($step->needs)]],
@@ -99,6 +101,18 @@ final class Ranking
         $since = null === $state->clock ? 0 : max(0, $state->clock->daysUntil($on));
 
         return new RankedStep($step, 1 - $state->recall($on), 1.0, self::freshness($record, $step, $on), false, $slipped ? Reason::Slipped : Reason::Due, ['days' => $since]);
+    }
+
+    /** The first part of the secure rule that is still wanted, once enough tries are there. */
+    private static function missingClause(ChildRecord $record, Step $step): ?ClauseKind
+    {
+        foreach ($record->rule->clauses($step, $record->state($step->id)) as $clause) {
+            if (!$clause->isMet()) {
+                return $clause->kind;
+            }
+        }
+
+        return null;
     }
 
     /** What so many tries would add to the belief. */

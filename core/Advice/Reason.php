@@ -10,6 +10,7 @@ enum Reason: string
     case Ready = 'ready';
     case KeepGoing = 'keep-going';
     case NearlySecure = 'nearly-secure';
+    case WantsMore = 'wants-more';
     case OpensMore = 'opens-more';
     case Due = 'due';
     case Slipped = 'slipped';

@@ -20,6 +20,7 @@ final readonly class Child
      * @param int|null     $minutesADay    minutes of maths a day, 5 to 60; null for the usual of the age
      * @param int|null     $longestSitting minutes of the longest sitting, 3 to 40; null for the usual of the age
      * @param bool|null    $mayBeAlone     null for the usual of the age
+     * @param array<string, float> $priors step id => belief before the first try, for what is known of the child beforehand
      */
     public function __construct(
         public string $id,
@@ -33,7 +34,14 @@ final readonly class Child
         public ?bool $mayBeAlone = null,
         public WayIn $wayIn = WayIn::SeeIt,
         public FrameFilling $frameFilling = FrameFilling::RowsOfFive,
+        public array $priors = [],
     ) {
+    }
+
+    /** @param array<string, float> $priors */
+    public function knowing(array $priors): self
+    {
+        return new self($this->id, $this->name, $this->born, $this->allergies, $this->likedThings, $this->rests, $this->minutesADay, $this->longestSitting, $this->mayBeAlone, $this->wayIn, $this->frameFilling, $priors);
     }
 
     /** Age in whole months; 0 when the birth date is not known or still to come. */

@@ -13,6 +13,10 @@ use Pindle\Core\Skill\SkillMap;
  */
 final readonly class ChildRecord
 {
+    /** How far what is said of a child beforehand may be believed. */
+    public const PRIOR_LEAST = 0.05;
+    public const PRIOR_MOST = 0.90;
+
     /**
      * @param array<string, StepState> $states        by step id; a step without one has never been touched
      * @param list<LastSitting>        $lastSittings  the last two, older first
@@ -25,20 +29,31 @@ final readonly class ChildRecord
     ) {
     }
 
-    public static function blank(SkillMap $map, SecureRule $rule = SecureRule::Usual): self
+    /**
+     * @param array<string, float> $priors step id => belief before the first try, kept within PRIOR_LEAST and PRIOR_MOST
+     */
+    public static function blank(SkillMap $map, SecureRule $rule = SecureRule::Usual, array $priors = []): self
     {
-        return new self($map, $rule, [], []);
+        $states = [];
+        foreach ($priors as $stepId => $prior) {
+            if ($map->has($stepId)) {
+                $states[$stepId] = new StepState(max(self::PRIOR_LEAST, min(self::PRIOR_MOST, $prior)));
+            }
+        }
+
+        return new self($map, $rule, $states, []);
     }
 
     /**
      * The record that follows from these tries, in whatever order they arrived. Tries of steps that left the map are passed over.
      *
-     * @param list<OneTry> $tries
+     * @param list<OneTry>         $tries
+     * @param array<string, float> $priors
      */
-    public static function replay(SkillMap $map, array $tries, SecureRule $rule = SecureRule::Usual): self
+    public static function replay(SkillMap $map, array $tries, SecureRule $rule = SecureRule::Usual, array $priors = []): self
     {
         usort($tries, OneTry::compare(...));
-        $record = self::blank($map, $rule);
+        $record = self::blank($map, $rule, $priors);
         foreach ($tries as $try) {
             if ($map->has($try->stepId)) {
                 $record = $record->with($try);

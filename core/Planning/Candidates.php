@@ -10,8 +10,10 @@ use Pindle\Core\Activity\Place;
 use Pindle\Core\Advice\RankedStep;
 use Pindle\Core\Advice\Ranking;
 use Pindle\Core\Calendar\LocalDate;
+use Pindle\Core\Evidence\ClauseKind;
 use Pindle\Core\Evidence\Ladder;
 use Pindle\Core\Evidence\LastSitting;
+use Pindle\Core\Evidence\OneTry;
 use Pindle\Core\Question\QuestionSet;
 
 /** What a child could do today, best first: ranked steps, each by the families that can show it in its form. */
@@ -24,6 +26,9 @@ final readonly class Candidates
     /** What was used in one of the last two sittings counts less; a family of the child's own way in a little more. */
     public const USED_LATELY = 0.6;
     public const OWN_WAY_IN = 1.1;
+
+    /** A family that the last tries of the step did not use counts more while the secure rule still wants variety. */
+    public const BRINGS_VARIETY = 1.25;
 
     /** A child's sittings are brand new in one of three at most, once so many tried steps are ready. */
     public const TRIED_STEPS_READY = 3;
@@ -60,7 +65,7 @@ final readonly class Candidates
             if ([] === $families) {
                 continue;
             }
-            $found = array_map(static fn (Family $family): Candidate => new Candidate($learner, $step, $form, $family, $step->value() * self::fit($learner, $family)), array_values($families));
+            $found = array_map(static fn (Family $family): Candidate => new Candidate($learner, $step, $form, $family, $step->value() * self::fit($learner, $step, $family)), array_values($families));
             usort($found, static fn (Candidate $a, Candidate $b): int => $b->value <=> $a->value);
             array_push($candidates, ...\array_slice($found, 0, self::FAMILIES_A_STEP));
             if (++$steps >= self::STEPS) {
@@ -83,13 +88,26 @@ final readonly class Candidates
     }
 
     /** How well a family suits a child just now, apart from the step. */
-    private static function fit(Learner $learner, Family $family): float
+    private static function fit(Learner $learner, RankedStep $step, Family $family): float
     {
         $lately = array_filter($learner->record->lastSittings, static fn (LastSitting $sitting): bool => $sitting->familyId === $family->id);
 
         return ($learner->liking[$family->id] ?? 1.0)
             * ([] === $lately ? 1.0 : self::USED_LATELY)
+            * (self::bringsVariety($learner, $step, $family) ? self::BRINGS_VARIETY : 1.0)
             * (\in_array($learner->child->wayIn, $family->waysIn, true) ? self::OWN_WAY_IN : 1.0);
+    }
+
+    private static function bringsVariety(Learner $learner, RankedStep $step, Family $family): bool
+    {
+        $state = $learner->record->state($step->step->id);
+        foreach ($learner->record->rule->clauses($step->step, $state) as $clause) {
+            if (\in_array($clause->kind, [ClauseKind::Families, ClauseKind::ThingsUsed], true) && !$clause->isMet()) {
+                return $state->tries > 0 && [] === array_filter($state->lately, static fn (OneTry $try): bool => $try->familyId === $family->id);
+            }
+        }
+
+        return false;
     }
 
     /**

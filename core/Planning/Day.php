@@ -6,6 +6,7 @@ namespace Pindle\Core\Planning;
 
 use Pindle\Core\Activity\Part;
 use Pindle\Core\Activity\Place;
+use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Calendar\Span;
 use Pindle\Core\Child\Child;
 
@@ -15,8 +16,31 @@ final readonly class Day
     /** Starts are tried every so many minutes. */
     public const SLOT = 5;
 
-    public function __construct(private DayRequest $request)
+    /** Breaks between two sittings of one child, on a usual day and on a short one. */
+    public const BREAK = 10;
+    public const SHORT_BREAK = 5;
+    public const SHORT_DAY = 25;
+
+    /** The longest a little one plays on their own beside the parent, in minutes running. */
+    public const BESIDE = 15;
+
+    /**
+     * @param list<Child> $children
+     * @param list<Span>  $windows
+     */
+    public function __construct(private LocalDate $date, private array $children, private array $windows)
     {
+    }
+
+    public static function of(DayRequest $request): self
+    {
+        return new self($request->date, array_map(static fn (Learner $learner): Child => $learner->child, $request->learners), $request->windows);
+    }
+
+    /** Minutes between two sittings of one child: fewer on a day that is short anyway. */
+    public static function breakFor(Child $child, LocalDate $on): int
+    {
+        return $child->minutesOn($on) < self::SHORT_DAY ? self::SHORT_BREAK : self::BREAK;
     }
 
     /**
@@ -27,7 +51,7 @@ final readonly class Day
      */
     public function earliest(array $setUps, array $children, int $minutes, Part $part, Place $place): ?Span
     {
-        foreach ($this->request->windows as $window) {
+        foreach ($this->windows as $window) {
             for ($start = $window->start; $start + $minutes <= $window->end; $start += self::SLOT) {
                 $span = Span::lasting($start, $minutes);
                 if ($this->allows($setUps, $children, $span, $part, $place)) {
@@ -80,10 +104,10 @@ final readonly class Day
     public function threads(array $setUps): array
     {
         $threads = [];
-        foreach ($this->request->learners as $learner) {
-            $threads[$learner->child->id] = [];
+        foreach ($this->children as $child) {
+            $threads[$child->id] = [];
             foreach ($this->usedWindows($setUps) as $used) {
-                array_push($threads[$learner->child->id], ...$this->thread($learner->child, $used, $setUps));
+                array_push($threads[$child->id], ...$this->thread($child, $used, $setUps));
             }
         }
 
@@ -100,7 +124,7 @@ final readonly class Day
     private function usedWindows(array $setUps): array
     {
         $used = [];
-        foreach ($this->request->windows as $window) {
+        foreach ($this->windows as $window) {
             $end = $window->start;
             foreach ($setUps as $setUp) {
                 $end = $window->holds($setUp->span) ? max($end, $setUp->span->end) : $end;
@@ -154,7 +178,7 @@ final readonly class Day
 
         return match (true) {
             $child->isAsleepDuring($now) => [ChildState::Asleep, null],
-            $child->mayBeAloneOn($this->request->date) => [ChildState::Free, null],
+            $child->mayBeAloneOn($this->date) => [ChildState::Free, null],
             default => [ChildState::Beside, $beside],
         };
     }
@@ -163,7 +187,7 @@ final readonly class Day
     private function hasRestedBy(array $setUps, Child $child, Span $span): bool
     {
         foreach ($setUps as $setUp) {
-            if (null !== $setUp->sittingOf($child->id) && ($setUp->span->overlaps($span) || $setUp->span->gapTo($span) < $this->request->breakFor($child))) {
+            if (null !== $setUp->sittingOf($child->id) && ($setUp->span->overlaps($span) || $setUp->span->gapTo($span) < self::breakFor($child, $this->date))) {
                 return false;
             }
         }
@@ -180,22 +204,21 @@ final readonly class Day
     private function keepsLittleOnesCompany(array $setUps, array $children, Span $span): bool
     {
         $spans = [...array_map(static fn (SetUp $setUp): Span => $setUp->span, $setUps), $span];
-        foreach ($this->request->learners as $learner) {
-            $child = $learner->child;
-            if ($child->mayBeAloneOn($this->request->date)) {
+        foreach ($this->children as $child) {
+            if ($child->mayBeAloneOn($this->date)) {
                 continue;
             }
             $busy = [...$child->rests, ...array_map(
                 static fn (SetUp $setUp): Span => $setUp->span,
                 array_values(array_filter($setUps, static fn (SetUp $setUp): bool => null !== $setUp->sittingOf($child->id))),
             )];
-            if (\in_array($child, $children, true)) {
+            if ([] !== array_filter($children, static fn (Child $sitting): bool => $sitting->id === $child->id)) {
                 $busy[] = $span;
             }
             usort($busy, static fn (Span $a, Span $b): int => $a->start <=> $b->start);
-            foreach ($this->request->windows as $window) {
+            foreach ($this->windows as $window) {
                 $end = max($window->start, ...array_map(static fn (Span $used): int => $window->holds($used) ? $used->end : 0, $spans));
-                if ($end > $window->start && self::longestGap($busy, $window->start, $end) > DayRequest::BESIDE) {
+                if ($end > $window->start && self::longestGap($busy, $window->start, $end) > self::BESIDE) {
                     return false;
                 }
             }

@@ -13,14 +13,6 @@ use Pindle\Core\Thing\Thing;
 /** Everything a day plan follows from. The same request gives the same plan. */
 final readonly class DayRequest
 {
-    /** Breaks between two sittings of one child, on a usual day and on a short one. */
-    public const BREAK = 10;
-    public const SHORT_BREAK = 5;
-    public const SHORT_DAY = 25;
-
-    /** The longest a little one plays on their own beside the parent, in minutes running. */
-    public const BESIDE = 15;
-
     /**
      * @param list<Learner> $learners
      * @param list<Span>    $windows  when the parent can be there, in order, apart from one another
@@ -48,10 +40,5 @@ final readonly class DayRequest
             array_map(static fn (Learner $learner): Child => $learner->child, $this->learners),
             static fn (Child $child): bool => !$child->isAsleepDuring($span),
         ));
-    }
-
-    public function breakFor(Child $child): int
-    {
-        return $child->minutesOn($this->date) < self::SHORT_DAY ? self::SHORT_BREAK : self::BREAK;
     }
 }

@@ -39,7 +39,7 @@ final readonly class Planner
 
     public function plan(DayRequest $request): DayPlan
     {
-        $day = new Day($request);
+        $day = Day::of($request);
         $candidates = [];
         $best = [];
         foreach ($request->learners as $learner) {

@@ -31,7 +31,8 @@ final readonly class Scenes
     public static function draw(SceneKind $kind, Fact $fact, ?Form $form, ?Thing $thing, ?Thing $other, FrameFilling $filling, Randomizer $random): Scene
     {
         $thing ??= new Thing('counter', Form::Pictures === $form ? 'drawn dots' : 'counters', 'counter', 100, glyph: 'dot');
-        $scenes = new self($fact, $thing, $other ?? $thing, $filling, $random);
+        $other ??= 'dot' === $thing->glyph ? new Thing('counter', 'drawn crosses', 'drawn cross', 100, glyph: 'cross') : $thing;
+        $scenes = new self($fact, $thing, $other, $filling, $random);
 
         return match ($kind) {
             SceneKind::Row => $scenes->row(),
@@ -239,7 +240,11 @@ final readonly class Scenes
             Ask::Between => [(string) $this->number('a'), '', (string) $this->number('b')],
             Ask::PutInOrder => $this->muddled(),
             Ask::StageIt, Ask::WhatSign => [(string) $this->number('a'), Ask::WhatSign === $this->fact->ask ? '' : (2 === $this->number('sign') ? '−' : '+'), (string) $this->number('b'), '='],
-            Ask::HowManyTo => [(string) $this->number('a'), '+', '', '=', (string) $n],
+            Ask::HowManyTo, Ask::OtherPart => [(string) $this->number('a'), '+', '', '=', (string) $n],
+            Ask::Join, Ask::JoinSentence => [(string) $this->number('a'), '+', (string) $this->number('b'), '=', ''],
+            Ask::Take, Ask::TakeSentence => [(string) $n, '−', (string) $this->number('b'), '=', ''],
+            Ask::OneMore => [(string) $n, ''],
+            Ask::OneFewer => ['', (string) $n],
             default => [(string) $n],
         };
         $items = [];

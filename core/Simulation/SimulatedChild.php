@@ -41,15 +41,15 @@ final class SimulatedChild
     {
         $child = new self(
             $map,
-            $random->getFloat(0.10, 0.24),
-            $random->getFloat(0.002, 0.012),
-            $random->getFloat(0.03, 0.14),
-            $random->getFloat(0.5, 1.4),
-            $random->getFloat(0.25, 0.8),
+            self::between($random, 0.10, 0.24),
+            self::between($random, 0.002, 0.012),
+            self::between($random, 0.03, 0.14),
+            self::between($random, 0.5, 1.4),
+            self::between($random, 0.25, 0.8),
         );
         foreach ($map->steps as $step) {
             $ready = $child->knowsAll($step->needs) && $months + $random->getInt(-8, 8) >= self::usualMonths($step);
-            $child->strength[$step->id] = $ready ? $random->getFloat(0.75, 1.0) : $random->getFloat(0.0, 0.15);
+            $child->strength[$step->id] = $ready ? self::between($random, 0.75, 1.0) : self::between($random, 0.0, 0.15);
         }
 
         return $child;
@@ -83,12 +83,12 @@ final class SimulatedChild
         $ready = $this->knowsAll($step->needs) ? 1.0 : 0.25;
         $this->strength[$id] = min(1.0, $there + (1 - $there) * $this->learns * $ready);
 
-        if ($random->getFloat(0, 1) < $right) {
-            $atOnce = $random->getFloat(0, 1) < $this->saysAtOnce * $there;
+        if (self::between($random, 0.0, 1.0) < $right) {
+            $atOnce = self::between($random, 0.0, 1.0) < $this->saysAtOnce * $there;
 
             return [$atOnce ? Outcome::AtOnce : Outcome::WorkedItOut, $this->method($step, $atOnce, $random), null];
         }
-        $outcome = $random->getFloat(0, 1) < 0.4 + 0.4 * $there ? Outcome::WithHelp : Outcome::NotYet;
+        $outcome = self::between($random, 0.0, 1.0) < 0.4 + 0.4 * $there ? Outcome::WithHelp : Outcome::NotYet;
 
         return [$outcome, null, 0 === $random->getInt(0, 5) ? Slip::Guesses : null];
     }
@@ -100,6 +100,11 @@ final class SimulatedChild
         }
 
         return $atOnce ? Method::SawIt : [Method::CountedAll, Method::CountedOn, Method::Fingers][$random->getInt(0, 2)];
+    }
+
+    private static function between(Randomizer $random, float $least, float $most): float
+    {
+        return $least + ($most - $least) * $random->getInt(0, 1_000_000) / 1_000_000;
     }
 
     /** @param list<string> $steps */

@@ -40,7 +40,7 @@ class ChildEntity
     #[ORM\Column(type: Types::JSON)]
     public array $rests = [];
 
-    #[ORM\Column(nullable: true)]
+    #[ORM\Column(name: 'minutes_a_day', nullable: true)]
     public ?int $minutesADay = null;
 
     #[ORM\Column(nullable: true)]
@@ -55,6 +55,10 @@ class ChildEntity
     #[ORM\Column(length: 20, enumType: FrameFilling::class)]
     public FrameFilling $frameFilling = FrameFilling::RowsOfFive;
 
+    /** @var array<string, float> step id => belief before the first try */
+    #[ORM\Column(type: Types::JSON)]
+    public array $priors = [];
+
     /** Which thread (colour, pattern and glyph) stands for the child, 0 to 5. */
     #[ORM\Column]
     public int $thread;
@@ -63,7 +67,7 @@ class ChildEntity
     public ?\DateTimeImmutable $archivedAt = null;
 
     #[ORM\Version]
-    #[ORM\Column]
+    #[ORM\Column(type: Types::INTEGER)]
     public int $version = 1;
 
     public function __construct(string $name, int $thread, ?string $id = null)
@@ -87,6 +91,7 @@ class ChildEntity
             $this->mayBeAlone,
             $this->wayIn,
             $this->frameFilling,
+            $this->priors,
         );
     }
 }

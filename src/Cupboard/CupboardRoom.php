@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace Pindle\App\Cupboard;
 
+use Doctrine\ORM\EntityManagerInterface;
 use Pindle\Core\Thing\Thing;
 
 /** The door of this room: what the house has. */
 final readonly class CupboardRoom
 {
-    public function __construct(private ThingRepository $things)
+    public function __construct(private ThingRepository $things, private EntityManagerInterface $entities)
     {
     }
 
@@ -28,5 +29,11 @@ final readonly class CupboardRoom
         }
 
         return $things;
+    }
+
+    /** A thing that comes with its own id, as in the demo; the caller flushes. */
+    public function stock(Thing $thing, string $shippedId): void
+    {
+        $this->entities->persist(ThingEntity::fromShipped(new Thing($shippedId, $thing->name, $thing->single, $thing->amount, $thing->size, $thing->shape, $thing->traits, $thing->allergens, $thing->glyph), $thing->amount, $thing->id));
     }
 }

@@ -55,7 +55,7 @@ class ThingEntity
     public bool $putAway = false;
 
     #[ORM\Version]
-    #[ORM\Column]
+    #[ORM\Column(type: Types::INTEGER)]
     public int $version = 1;
 
     public function __construct(string $name, string $single, int $amount, ?string $id = null)

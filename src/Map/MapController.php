@@ -45,7 +45,7 @@ final readonly class MapController
     public function look(string $childId): JsonResponse
     {
         $child = $this->children->child($childId);
-        $record = $this->table->record($childId);
+        $record = $this->table->record($child);
         $counts = [];
         $strands = [];
         foreach (Strand::cases() as $strand) {
@@ -71,12 +71,12 @@ final readonly class MapController
     #[OA\Response(response: 200, description: 'All there is about one step', content: new OA\JsonContent(ref: new Model(type: EvidenceView::class)))]
     public function evidence(string $childId, string $stepId): JsonResponse
     {
-        $this->children->child($childId);
+        $child = $this->children->child($childId);
         if (!$this->map->has($stepId)) {
             throw Refusal::notFound('stepId', 'There is no such step on the map.');
         }
         $today = $this->clock->today();
-        $record = $this->table->record($childId);
+        $record = $this->table->record($child);
         $step = $this->map->step($stepId);
         $state = $record->state($stepId);
         $things = $this->cupboard->ever();

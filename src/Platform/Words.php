@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pindle\App\Platform;
 
 use Pindle\App\Platform\Content\Library;
+use Pindle\Core\Advice\Reason;
 use Pindle\Core\Caution\Caution;
 use Pindle\Core\Question\Ask;
 use Pindle\Core\Question\Fact;
@@ -47,6 +48,16 @@ final readonly class Words
     public function answer(Fact $fact, string $thing): string
     {
         return self::fill($this->library->askWords($fact->ask, 'answer'), $this->values($fact, $thing));
+    }
+
+    /**
+     * Why a step was chosen.
+     *
+     * @param array<string, int|string> $values
+     */
+    public function reason(Reason $reason, array $values): string
+    {
+        return $this->say('reasons', $reason, $values + (isset($values['clause']) ? ['what' => $this->say('reason_wants', (string) $values['clause'])] : []));
     }
 
     public function alt(Scene $scene): string

@@ -102,8 +102,9 @@ final readonly class TableController
             $decisions = [];
             foreach ($stored->setUp->sittings as $sitting) {
                 $sittingId = $stored->sittingIds[$sitting->childId];
-                $before = $this->room->recordWithout($sitting->childId, $sittingId);
-                $after = $this->room->record($sitting->childId);
+                $child = $this->children->child($sitting->childId);
+                $before = $this->room->recordWithout($child, $sittingId);
+                $after = $this->room->record($child);
                 $decisions[$sitting->childId] = [
                     'decision' => Decision::after($sitting->stepId, $this->room->triesIn($sittingId), $before, $after, $input->ending, $stored->date),
                     'before' => $before->mark($sitting->stepId, $stored->date),
@@ -118,7 +119,7 @@ final readonly class TableController
 
     private function answer(TryEntity $try): JsonResponse
     {
-        $state = $this->room->record($try->childId)->state($try->stepId);
+        $state = $this->room->record($this->children->child($try->childId))->state($try->stepId);
 
         return new JsonResponse(new TryView($try->id, $try->stepId, $state->mark($this->clock->today())->value, Ladder::help($state)->value));
     }

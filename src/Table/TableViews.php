@@ -87,7 +87,7 @@ final readonly class TableViews
             $this->children->threads()[$sitting->childId] ?? 0,
             $this->views->step($sitting->stepId),
             null === $sitting->form ? null : $this->words->say('forms', $sitting->form),
-            Ladder::help($this->room->record($sitting->childId)->state($sitting->stepId))->value,
+            isset($children[$sitting->childId]) ? Ladder::help($this->room->record($children[$sitting->childId])->state($sitting->stepId))->value : $sitting->help->value,
         );
     }
 

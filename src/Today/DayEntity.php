@@ -34,7 +34,7 @@ class DayEntity
     public int $planned = 0;
 
     #[ORM\Version]
-    #[ORM\Column]
+    #[ORM\Column(type: Types::INTEGER)]
     public int $version = 1;
 
     public function __construct(LocalDate $date, ?self $like = null)

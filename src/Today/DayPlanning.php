@@ -51,7 +51,7 @@ final readonly class DayPlanning
         $resting = $this->store->resting($date);
         $learners = array_map(fn (Child $child): Learner => new Learner(
             $child,
-            $this->table->record($child->id),
+            $this->table->record($child),
             max(0, $child->minutesOn($date) - self::minutesAt($kept, $child)),
             array_map(static fn (array $of): float => Liking::of($of), $endings[$child->id] ?? []),
             $resting[$child->id] ?? [],

@@ -10,14 +10,13 @@ use Pindle\App\Platform\Content\Library;
 use Pindle\App\Platform\View\Views;
 use Pindle\App\Platform\Words;
 use Pindle\Core\Activity\Prop;
+use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Caution\Caution;
 use Pindle\Core\Caution\Cautions;
 use Pindle\Core\Child\Child;
 use Pindle\Core\Planning\BringList;
 use Pindle\Core\Planning\Day;
-use Pindle\Core\Planning\DayRequest;
 use Pindle\Core\Planning\Laid;
-use Pindle\Core\Planning\Learner;
 use Pindle\Core\Planning\SetUp;
 use Pindle\Core\Planning\Stretch;
 use Pindle\Core\Skill\SkillMap;
@@ -28,7 +27,6 @@ final readonly class DayViews
 {
     public function __construct(
         private PlanStore $store,
-        private DayPlanning $planning,
         private ChildrenRoom $children,
         private CupboardRoom $cupboard,
         private Library $library,
@@ -41,16 +39,16 @@ final readonly class DayViews
 
     public function of(DayEntity $day): DayView
     {
-        $request = $this->planning->request($day);
+        $date = LocalDate::parse($day->date);
         $names = [];
-        foreach ($request->learners as $learner) {
-            $names[$learner->child->id] = $learner->child;
+        foreach ($this->children->present() as $child) {
+            $names[$child->id] = $child;
         }
-        $entities = array_values(array_filter($this->store->setUps($request->date), static function (SetUpEntity $entity) use ($names): bool {
+        $entities = array_values(array_filter($this->store->setUps($date), static function (SetUpEntity $entity) use ($names): bool {
             return [] !== array_filter($entity->sittings->toArray(), static fn (SittingEntity $sitting): bool => isset($names[$sitting->childId]));
         }));
         $setUps = array_map($this->store->toCore(...), $entities);
-        $threads = (new Day($request))->threads($setUps);
+        $threads = (new Day($date, array_values($names), $day->spans()))->threads($setUps);
         $threadOf = $this->children->threads();
 
         $parent = [];
@@ -66,9 +64,9 @@ final readonly class DayViews
             $day->windows,
             $day->wet,
             $day->quiet,
-            array_map(fn (Learner $learner): PlannedChildView => $this->child($learner, $entities, $threads[$learner->child->id] ?? [], $threadOf, $day), $request->learners),
+            array_map(fn (Child $child): PlannedChildView => $this->child($child, $entities, $threads[$child->id] ?? [], $threadOf, $day), array_values($names)),
             $parent,
-            array_map(fn (SetUpEntity $entity, SetUp $setUp): SetUpView => $this->setUp($entity, $setUp, $names, $threadOf, $request), $entities, $setUps),
+            array_map(fn (SetUpEntity $entity, SetUp $setUp): SetUpView => $this->setUp($entity, $setUp, $names, $threadOf, $date), $entities, $setUps),
             array_map(static fn (array $bring): BringView => new BringView($bring['thing']->id, 1 === $bring['count'] ? $bring['thing']->single : $bring['thing']->name, $bring['count'], $bring['thing']->glyph), BringList::of(array_values(array_filter($setUps, static fn (SetUp $setUp): bool => !\in_array($setUp->key, self::done($entities), true))))),
             self::make($setUps),
             [] !== $this->cupboard->present(),
@@ -81,12 +79,12 @@ final readonly class DayViews
      * @param list<Stretch>      $thread
      * @param array<string, int> $threadOf
      */
-    private function child(Learner $learner, array $entities, array $thread, array $threadOf, DayEntity $day): PlannedChildView
+    private function child(Child $child, array $entities, array $thread, array $threadOf, DayEntity $day): PlannedChildView
     {
         $minutes = [SetUpState::Done->value => 0, 'ahead' => 0];
         foreach ($entities as $entity) {
             foreach ($entity->sittings as $sitting) {
-                if ($sitting->childId === $learner->child->id) {
+                if ($sitting->childId === $child->id) {
                     $minutes[SetUpState::Done === $entity->state ? SetUpState::Done->value : 'ahead'] += $entity->minutes;
                 }
             }
@@ -98,9 +96,9 @@ final readonly class DayViews
         };
 
         return new PlannedChildView(
-            $learner->child->id,
-            $learner->child->name,
-            $threadOf[$learner->child->id] ?? 0,
+            $child->id,
+            $child->name,
+            $threadOf[$child->id] ?? 0,
             array_map(static fn (Stretch $stretch): StretchView => new StretchView($stretch->state->value, $stretch->span->start, $stretch->span->end, $stretch->setUpKey), $thread),
             $minutes['ahead'] + $minutes[SetUpState::Done->value],
             $minutes[SetUpState::Done->value],
@@ -112,7 +110,7 @@ final readonly class DayViews
      * @param array<string, Child> $names
      * @param array<string, int>   $threadOf
      */
-    private function setUp(SetUpEntity $entity, SetUp $setUp, array $names, array $threadOf, DayRequest $request): SetUpView
+    private function setUp(SetUpEntity $entity, SetUp $setUp, array $names, array $threadOf, LocalDate $date): SetUpView
     {
         $words = $this->library->familyWords($setUp->family->id);
         $first = $setUp->sittings[0];
@@ -127,7 +125,7 @@ final readonly class DayViews
                 $threadOf[$sitting->childId] ?? 0,
                 $this->views->step($sitting->stepId),
                 $sitting->form?->value,
-                $this->words->say('reasons', $sitting->reason, $sitting->reasonValues),
+                $this->words->reason($sitting->reason, $sitting->reasonValues),
                 $sitting->brandNew,
                 \count($sitting->questions),
                 $this->decision($sitting),
@@ -149,19 +147,23 @@ final readonly class DayViews
             array_map(static fn (Laid $laid): LaidView => new LaidView($laid->thing->id, 1 === $laid->count ? $laid->thing->single : $laid->thing->name, $laid->count, $laid->thing->glyph), $setUp->laid),
             array_map(static fn (Prop $prop): string => $prop->thing->name, $setUp->family->props),
             $this->views->scene($setUp, $question, $first->form, $filling),
-            $this->cautionsFor($setUp, $request),
+            $this->cautionsFor($setUp, array_values($names), $date),
             $words->toddler,
         );
     }
 
-    /** @return list<string> each once */
-    private function cautionsFor(SetUp $setUp, DayRequest $request): array
+    /**
+     * @param list<Child> $children
+     *
+     * @return list<string> each once
+     */
+    private function cautionsFor(SetUp $setUp, array $children, LocalDate $date): array
     {
         $things = [...array_map(static fn (Laid $laid): Thing => $laid->thing, $setUp->laid), ...array_map(static fn (Prop $prop): Thing => $prop->thing, $setUp->family->props)];
-        $inReach = $request->inReach($setUp->span);
+        $inReach = array_values(array_filter($children, static fn (Child $child): bool => !$child->isAsleepDuring($setUp->span)));
         $said = [];
         foreach ($things as $thing) {
-            foreach ($this->cautions->about($thing, $inReach, $request->date) as $caution) {
+            foreach ($this->cautions->about($thing, $inReach, $date) as $caution) {
                 $said[] = $this->words->caution($caution);
             }
         }

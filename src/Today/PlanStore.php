@@ -68,7 +68,7 @@ final readonly class PlanStore
             }
         }
         foreach ($setUps as $setUp) {
-            $this->entities->persist($this->toEntity($setUp, $day->date));
+            $this->entities->persist(self::toEntity($setUp, $day->date));
         }
         ++$day->planned;
         $this->entities->persist($day);
@@ -128,10 +128,11 @@ final readonly class PlanStore
         );
     }
 
-    private function toEntity(SetUp $setUp, string $date): SetUpEntity
+    /** @param array<string, string> $sittingIds child id => sitting id, where they are known already */
+    public static function toEntity(SetUp $setUp, string $date, ?string $id = null, array $sittingIds = []): SetUpEntity
     {
         $entity = new SetUpEntity(
-            Uuid::v7()->toRfc4122(),
+            $id ?? Uuid::v7()->toRfc4122(),
             $date,
             $setUp->family->id,
             $setUp->place,
@@ -142,7 +143,7 @@ final readonly class PlanStore
         );
         foreach ($setUp->sittings as $sitting) {
             $entity->sittings->add(new SittingEntity(
-                Uuid::v7()->toRfc4122(),
+                $sittingIds[$sitting->childId] ?? Uuid::v7()->toRfc4122(),
                 $entity,
                 $sitting->childId,
                 $date,

@@ -26,7 +26,7 @@ class SetUpEntity
     public Collection $sittings;
 
     #[ORM\Version]
-    #[ORM\Column]
+    #[ORM\Column(type: Types::INTEGER)]
     public int $version = 1;
 
     /** @param list<array{role: string, thing: string, count: int}> $laid */

@@ -11,6 +11,7 @@ use Pindle\Core\Advice\Decision;
 use Pindle\Core\Advice\Ending;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Evidence\Mark;
+use Pindle\Core\Planning\SetUp;
 
 /** The door of this room: what is planned, begun and done. */
 final readonly class TodayRoom
@@ -61,6 +62,33 @@ final readonly class TodayRoom
     public function finish(string $setUpId, Ending $ending, array $decisions): void
     {
         $entity = $this->store->setUp($setUpId) ?? throw Refusal::notFound('setUpId', 'This is not in the plan any more.');
+        self::end($entity, $ending, $decisions);
+        $this->entities->flush();
+        $this->planTheRestAgain();
+    }
+
+    /** Plans today for the first time, or anew. */
+    public function plan(): void
+    {
+        $this->planning->plan($this->store->day($this->clock->today()));
+    }
+
+    /**
+     * A set-up of a day gone by, known whole, as in the demo; the caller flushes.
+     *
+     * @param array<string, string>                                               $sittingIds child id => sitting id
+     * @param array<string, array{decision: Decision, before: Mark, after: Mark}> $decisions
+     */
+    public function keepPast(SetUp $setUp, LocalDate $date, string $id, array $sittingIds, Ending $ending, array $decisions): void
+    {
+        $entity = PlanStore::toEntity($setUp, $date->toString(), $id, $sittingIds);
+        self::end($entity, $ending, $decisions);
+        $this->entities->persist($entity);
+    }
+
+    /** @param array<string, array{decision: Decision, before: Mark, after: Mark}> $decisions */
+    private static function end(SetUpEntity $entity, Ending $ending, array $decisions): void
+    {
         $entity->state = SetUpState::Done;
         foreach ($entity->sittings as $sitting) {
             ['decision' => $decision, 'before' => $before, 'after' => $after] = $decisions[$sitting->childId];
@@ -73,7 +101,5 @@ final readonly class TodayRoom
             $sitting->markAfter = $after;
             $sitting->restsUntil = null === $decision->days ? null : LocalDate::parse($entity->date)->plusDays($decision->days)->toString();
         }
-        $this->entities->flush();
-        $this->planTheRestAgain();
     }
 }

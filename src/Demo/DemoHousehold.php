@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\App\Demo;
+
+use Pindle\App\Platform\Content\Library;
+use Pindle\Core\Calendar\LocalDate;
+use Pindle\Core\Calendar\Span;
+use Pindle\Core\Child\Child;
+use Pindle\Core\Child\WayIn;
+use Pindle\Core\Thing\Thing;
+
+/** The sample household: a made-up family on a canal boat, and what lies in their cupboard. */
+final readonly class DemoHousehold
+{
+    /** Things of the shipped list and how many the boat has. */
+    private const CUPBOARD = [
+        'corks' => 18, 'clothes-pegs' => 36, 'rope-rings' => 8, 'teaspoons' => 10, 'bottle-caps' => 30, 'curtain-hooks' => 24, 'pasta-tubes' => 60,
+        'buttons' => 40, 'pebbles' => 22, 'jar-lids' => 24, 'cups' => 12, 'socks' => 20, 'wooden-spoons' => 5, 'crayons' => 14, 'lolly-sticks' => 40,
+        'wooden-blocks' => 24, 'walnuts' => 16, 'coins' => 20,
+    ];
+
+    public function __construct(private Library $library)
+    {
+    }
+
+    /** @return list<Child> eldest first; ages follow the date, so that the household never grows up */
+    public function children(LocalDate $today): array
+    {
+        $born = static fn (int $months): LocalDate => $today->plusDays(-(int) round($months * 30.44) - 5);
+
+        return [
+            new Child('0197a000-0000-7000-8000-000000000001', 'Maren', $born(78), likedThings: [self::id('bottle-caps'), self::id('coins')], minutesADay: 30, longestSitting: 15),
+            new Child('0197a000-0000-7000-8000-000000000002', 'Tobin', $born(54), likedThings: [self::id('clothes-pegs')], minutesADay: 24, longestSitting: 12, wayIn: WayIn::TouchAndCount),
+            new Child('0197a000-0000-7000-8000-000000000003', 'Lark', $born(30), allergies: ['nuts'], likedThings: [self::id('socks')], rests: [new Span(765, 870)], minutesADay: 10, longestSitting: 6, wayIn: WayIn::MoveAndTell),
+        ];
+    }
+
+    /** @return array<string, Thing> shipped id => the thing with its own id and the boat's amount */
+    public function things(): array
+    {
+        $things = [];
+        foreach (self::CUPBOARD as $shippedId => $amount) {
+            $shipped = $this->library->shippedThings()[$shippedId] ?? throw new \LogicException(\sprintf('"%s" is not on the list of ordinary things.', $shippedId));
+            $things[$shippedId] = new Thing(self::id($shippedId), $shipped->name, $shipped->single, $amount, $shipped->size, $shipped->shape, $shipped->traits, $shipped->allergens, $shipped->glyph);
+        }
+
+        return $things;
+    }
+
+    private static function id(string $shippedId): string
+    {
+        return '0197a000-0000-7000-8000-0000'.substr(hash('xxh3', $shippedId), 0, 8);
+    }
+}
