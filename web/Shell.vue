@@ -1,0 +1,82 @@
+<script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query';
+import { ref } from 'vue';
+import { RouterLink, RouterView, useRoute, useRouter } from 'vue-router';
+
+import { api } from '@/api/client';
+import { waiting } from '@/api/outbox';
+import Dialog from '@/kit/Dialog.vue';
+import { useKeys } from '@/kit/keys';
+
+import { rooms } from './router';
+
+const route = useRoute();
+const router = useRouter();
+const house = useQuery({ queryKey: ['house'], queryFn: api.house, staleTime: 60_000 });
+const showKeys = ref(false);
+let going = false;
+
+function go(key: string) {
+    const room = rooms.find((one) => one.key === key);
+    if (going && room) {
+        void router.push({ name: room.name });
+    }
+    going = false;
+}
+
+useKeys({
+    g: () => {
+        going = true;
+        setTimeout(() => (going = false), 1500);
+    },
+    '?': () => (showKeys.value = true),
+    ...Object.fromEntries(rooms.map((room) => [room.key, () => go(room.key)])),
+});
+</script>
+
+<template>
+    <a href="#room" class="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-cloth focus:p-3">Skip to the room</a>
+    <header v-if="route.name !== 'table'" class="border-b-2 border-hem bg-cloth">
+        <div class="mx-auto flex max-w-7xl flex-wrap items-center gap-x-6 px-4">
+            <RouterLink to="/" class="flex min-h-12 items-center gap-2 text-lg font-bold text-deep">
+                <img :src="'/icon.svg'" alt="" class="size-7" />
+                Pindle
+            </RouterLink>
+            <nav aria-label="Rooms" class="-mx-2 flex flex-1 overflow-x-auto">
+                <RouterLink
+                    v-for="room in rooms"
+                    :key="room.name"
+                    :to="{ name: room.name }"
+                    class="flex min-h-12 items-center border-b-4 px-3 font-bold whitespace-nowrap"
+                    :class="route.name === room.name ? 'border-wood text-ink' : 'border-transparent text-soft hover:border-hem'"
+                    :aria-current="route.name === room.name ? 'page' : undefined"
+                >
+                    {{ room.title }}
+                </RouterLink>
+            </nav>
+            <p v-if="waiting.length" class="text-sm font-bold text-care" role="status">{{ waiting.length }} taps wait to be written down</p>
+            <p v-if="house.data.value?.demo" class="text-sm text-soft">Sample household</p>
+        </div>
+    </header>
+    <main id="room" tabindex="-1" class="mx-auto max-w-7xl outline-none" :class="route.name === 'table' ? '' : 'px-4 py-5'">
+        <RouterView />
+    </main>
+
+    <Dialog :open="showKeys" title="Keys" @close="showKeys = false">
+        <dl class="grid grid-cols-[auto_1fr] gap-x-4 gap-y-2">
+            <template v-for="room in rooms" :key="room.name">
+                <dt>
+                    <kbd class="rounded border border-hem bg-linen px-2 py-1">g</kbd>
+                    <kbd class="ml-1 rounded border border-hem bg-linen px-2 py-1">{{ room.key }}</kbd>
+                </dt>
+                <dd>{{ room.title }}</dd>
+            </template>
+            <dt><kbd class="rounded border border-hem bg-linen px-2 py-1">1 2 3 4</kbd></dt>
+            <dd>At the table: at once, worked it out, with help, not yet</dd>
+            <dt><kbd class="rounded border border-hem bg-linen px-2 py-1">u</kbd> <kbd class="rounded border border-hem bg-linen px-2 py-1">m</kbd></dt>
+            <dd>At the table: take the last tap back; how they got there</dd>
+            <dt><kbd class="rounded border border-hem bg-linen px-2 py-1">q</kbd> <kbd class="rounded border border-hem bg-linen px-2 py-1">v</kbd></dt>
+            <dd>At the table: had enough; turn the screen to the child</dd>
+        </dl>
+    </Dialog>
+</template>

@@ -1,0 +1,7 @@
+<script setup lang="ts">
+defineProps<{ what: string }>();
+</script>
+
+<template>
+    <p class="py-10 text-center text-soft" role="status">{{ what }}</p>
+</template>

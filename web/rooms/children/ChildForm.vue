@@ -1,0 +1,106 @@
+<script setup lang="ts">
+import { useMutation } from '@tanstack/vue-query';
+import { computed, reactive, ref } from 'vue';
+
+import { api, Problem, type Schemas } from '@/api/client';
+import Button from '@/kit/Button.vue';
+import Choice from '@/kit/Choice.vue';
+import Dialog from '@/kit/Dialog.vue';
+import Field from '@/kit/Field.vue';
+import Notice from '@/kit/Notice.vue';
+import { minutes } from '@/kit/words';
+
+/** Add a child with a name and a birth date, or change all there is. */
+const props = defineProps<{ child: Schemas['ChildView'] | null }>();
+const emit = defineEmits<{ close: []; saved: [] }>();
+
+const time = (minute: number | undefined) => (minute === undefined ? '' : `${String(Math.floor(minute / 60)).padStart(2, '0')}:${String(minute % 60).padStart(2, '0')}`);
+const form = reactive({
+    name: props.child?.name ?? '',
+    born: props.child?.born ?? '',
+    allergies: (props.child?.allergies ?? []).join(', '),
+    minutesADay: props.child?.minutesADay?.toString() ?? '',
+    longestSitting: props.child?.longestSitting?.toString() ?? '',
+    alone: props.child?.mayBeAlone === true ? 'yes' : props.child?.mayBeAlone === false ? 'no' : 'usual',
+    wayIn: (props.child?.wayIn ?? 'see-it') as Schemas['WayIn'],
+    frameFilling: (props.child?.frameFilling ?? 'rows-of-five') as Schemas['FrameFilling'],
+    sleepFrom: time(props.child?.rests[0]?.[0]),
+    sleepTo: time(props.child?.rests[0]?.[1]),
+});
+const more = ref(props.child !== null);
+
+const number = (text: string) => (text.trim() === '' ? null : Number(text));
+
+const save = useMutation({
+    mutationFn: () => {
+        const input: Schemas['ChildInput'] = {
+            name: form.name,
+            born: form.born || null,
+            allergies: form.allergies
+                .split(',')
+                .map((word) => word.trim())
+                .filter(Boolean),
+            likedThings: props.child?.likedThings ?? [],
+            rests: form.sleepFrom && form.sleepTo ? [[minutes(form.sleepFrom), minutes(form.sleepTo)]] : [],
+            minutesADay: number(form.minutesADay),
+            longestSitting: number(form.longestSitting),
+            mayBeAlone: form.alone === 'usual' ? null : form.alone === 'yes',
+            wayIn: form.wayIn,
+            frameFilling: form.frameFilling,
+            version: props.child?.version ?? null,
+        };
+        return props.child ? api.changeChild(props.child.id, input) : api.addChild(input);
+    },
+    onSuccess: () => emit('saved'),
+});
+const fields = computed(() => (save.error.value instanceof Problem ? save.error.value.fields : {}));
+const elsewhere = computed(() => (Object.keys(fields.value).some((field) => ['name', 'born', 'minutesADay', 'longestSitting'].includes(field)) ? null : save.error.value));
+
+const ways = [
+    { value: 'see-it' as const, words: 'See it', note: 'Frames of five and ten as landmarks; fewer things to count one by one.' },
+    { value: 'touch-and-count' as const, words: 'Touch and count', note: 'Every thing touched; slower, and every number earned by hand.' },
+    { value: 'bars' as const, words: 'Bars', note: 'Rods and strips whose length is the amount.' },
+    { value: 'move-and-tell' as const, words: 'Move and tell', note: 'Movement, songs and stories first.' },
+];
+const fillings = [
+    { value: 'rows-of-five' as const, words: 'In rows of five', note: 'Six is five and one.' },
+    { value: 'pairs' as const, words: 'In pairs', note: 'Six is three pairs; odd and even show.' },
+    { value: 'upright' as const, words: 'Upright', note: 'Fills like a stack, from below.' },
+];
+const alones = [
+    { value: 'usual', words: 'As usual for the age (from four on)' },
+    { value: 'yes', words: 'May work out of my sight' },
+    { value: 'no', words: 'Not out of my sight' },
+];
+</script>
+
+<template>
+    <Dialog open :title="child ? child.name : 'Add a child'" @close="$emit('close')">
+        <form class="space-y-4" novalidate @submit.prevent="save.mutate()">
+            <Field id="child-name" label="First name" :error="fields.name"><input id="child-name" v-model="form.name" type="text" autocomplete="off" /></Field>
+            <Field id="child-born" label="Birth date" :error="fields.born" hint="Sets the length of a sitting and what is safe to have in reach."><input id="child-born" v-model="form.born" type="date" /></Field>
+            <Field id="child-allergies" label="Allergies" hint="Words such as wheat, nuts; with a comma between them. Things with them are kept off the table."
+                ><input id="child-allergies" v-model="form.allergies" type="text" autocomplete="off"
+            /></Field>
+            <Button v-if="!more" kind="quiet" @click="more = true">More about how they work</Button>
+            <template v-else>
+                <div class="grid gap-4 sm:grid-cols-2">
+                    <Field id="child-minutes" label="Minutes a day" :error="fields.minutesADay" :hint="child ? `Now ${child.minutesUsed}` : 'Empty: usual for the age'"
+                        ><input id="child-minutes" v-model="form.minutesADay" type="number" min="5" max="60"
+                    /></Field>
+                    <Field id="child-longest" label="Longest sitting" :error="fields.longestSitting" :hint="child ? `Now ${child.longestSittingUsed} minutes` : 'Empty: usual for the age'"
+                        ><input id="child-longest" v-model="form.longestSitting" type="number" min="3" max="40"
+                    /></Field>
+                    <Field id="child-sleep-from" label="Sleeps from" :error="fields['rests.0']"><input id="child-sleep-from" v-model="form.sleepFrom" type="time" /></Field>
+                    <Field id="child-sleep-to" label="until"><input id="child-sleep-to" v-model="form.sleepTo" type="time" /></Field>
+                </div>
+                <Choice v-model="form.alone" label="Alone with it?" :options="alones" />
+                <Choice v-model="form.wayIn" label="Way in" :options="ways" />
+                <Choice v-model="form.frameFilling" label="Frames are filled" :options="fillings" />
+                <p class="text-sm text-soft">Parents differ on these, and children do well with each. They nudge what is chosen and change how pictures are drawn; they lock nothing.</p>
+            </template>
+            <Notice :error="elsewhere" />
+            <Button kind="strong" type="submit" :disabled="save.isPending.value">{{ child ? 'Keep' : 'Add' }}</Button>
+        </form>
+    </Dialog>
+</template>

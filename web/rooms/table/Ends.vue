@@ -1,0 +1,38 @@
+<script setup lang="ts">
+import { ArrowRight } from '@lucide/vue';
+import { RouterLink } from 'vue-router';
+
+import type { Schemas } from '@/api/client';
+import Spindle from '@/kit/Spindle.vue';
+import ThreadKnot from '@/kit/ThreadKnot.vue';
+import { markNames } from '@/kit/words';
+
+/** What follows for each child, with the evidence it stands on. */
+const props = defineProps<{ table: Schemas['TableView'] }>();
+const thread = (childId: string) => props.table.seats.find((seat) => seat.childId === childId)?.thread ?? 0;
+</script>
+
+<template>
+    <section class="mx-auto w-full max-w-2xl space-y-4 p-4" aria-label="What follows">
+        <article v-for="end in table.ends" :key="end.childId" class="rounded-2xl border border-hem bg-cloth p-5">
+            <p class="flex items-center gap-2">
+                <ThreadKnot :thread="thread(end.childId)" /> <b>{{ end.childName }}</b
+                >: {{ end.step.name }}, {{ end.step.reach }}
+            </p>
+            <h2 class="mt-3 text-2xl" data-decision>{{ end.name }}</h2>
+            <p class="mt-1 text-lg">{{ end.sentence }}</p>
+            <div class="mt-4 flex items-center gap-3">
+                <span class="flex items-center gap-2"><Spindle :mark="end.markBefore" :size="36" quiet /> {{ markNames[end.markBefore] }}</span>
+                <template v-if="end.markAfter !== end.markBefore">
+                    <ArrowRight :size="22" aria-label="then" />
+                    <span class="flex items-center gap-2 font-bold"><Spindle :mark="end.markAfter" :size="36" quiet /> {{ markNames[end.markAfter] }}</span>
+                </template>
+            </div>
+            <p v-if="end.opens.length" class="mt-3"><b>Ready now:</b> {{ end.opens.join('; ') }}</p>
+            <RouterLink :to="{ name: 'map', params: { childId: end.childId }, query: { step: end.step.id } }" class="mt-3 inline-flex min-h-11 items-center font-bold text-deep underline underline-offset-4">
+                The evidence on the map
+            </RouterLink>
+        </article>
+        <RouterLink to="/" class="flex min-h-14 items-center justify-center rounded-xl border-2 border-deep bg-deep px-5 text-lg font-bold text-white hover:bg-deep-dark">Back to Today</RouterLink>
+    </section>
+</template>

@@ -1,0 +1,142 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+
+import type { Schemas } from '@/api/client';
+import { colour, pattern } from '@/kit/threads';
+import { clock } from '@/kit/words';
+
+/** The day as threads across a table: one a child, and the parent's that goes to whoever needs it. */
+const props = defineProps<{ day: Schemas['DayView'] }>();
+defineEmits<{ open: [setUpId: string] }>();
+
+const WIDTH = 1000;
+const LEFT = 96;
+const GAP = 46;
+const TOP = 52;
+const LANE = 46;
+
+const height = computed(() => TOP + LANE * (props.day.children.length + 1) + 8);
+
+/** Each window shows from its start to the later of its last use and ten minutes. */
+const boards = computed(() => {
+    const windows = props.day.windows.map((window) => {
+        const [start = 0, end = 0] = window;
+        const used = Math.max(start + 10, ...props.day.setUps.filter((one) => one.start >= start && one.end <= end).map((one) => one.end));
+        return { start, end: Math.min(end, Math.max(used, start + 10)), busy: used > start + 10 || props.day.setUps.some((one) => one.start >= start && one.end <= end) };
+    });
+    const shown = windows.filter((window) => window.busy);
+    const list = shown.length ? shown : windows;
+    const minutes = list.reduce((sum, one) => sum + one.end - one.start, 0);
+    const scale = (WIDTH - LEFT - 14 - GAP * (list.length - 1)) / Math.max(1, minutes);
+    let x = LEFT;
+    return list.map((one) => {
+        const board = { ...one, x, scale, width: (one.end - one.start) * scale };
+        x += board.width + GAP;
+        return board;
+    });
+});
+
+type Board = (typeof boards.value)[number];
+
+function boardOf(minute: number): Board | undefined {
+    return boards.value.find((board) => minute >= board.start && minute <= board.end);
+}
+
+function x(minute: number): number {
+    const board = boardOf(minute) ?? boards.value[0]!;
+    return board.x + (minute - board.start) * board.scale;
+}
+
+const lane = (index: number) => TOP + LANE * (index + 1);
+
+function ticks(board: Board): number[] {
+    const list = [];
+    for (let minute = board.start; minute <= board.end; minute += 5) {
+        list.push(minute);
+    }
+    return list;
+}
+
+/** The parent's thread in one board: along the top, and down to the children at a set-up while it needs a hand. */
+function parentPath(board: Board): string {
+    const stops = props.day.parent
+        .filter((one) => one.start >= board.start && one.end <= board.end)
+        .sort((a, b) => a.start - b.start)
+        .map((one) => {
+            const setUp = props.day.setUps.find((other) => other.id === one.setUpId);
+            const lanes = (setUp?.sittings ?? []).map((sitting) => props.day.children.findIndex((child) => child.id === sitting.childId));
+            return { from: x(one.start), to: x(one.end), y: lane(Math.max(0, Math.min(...lanes))) - 13 };
+        });
+    let path = `M${board.x} ${TOP}`;
+    for (const stop of stops) {
+        const lead = Math.min(9, (stop.to - stop.from) / 3);
+        path += `L${Math.max(board.x, stop.from - 4)} ${TOP}C${stop.from + lead} ${TOP} ${stop.from - lead / 2} ${stop.y} ${stop.from + lead} ${stop.y}`;
+        path += `L${stop.to - lead} ${stop.y}C${stop.to + lead / 2} ${stop.y} ${stop.to - lead} ${TOP} ${stop.to + 4} ${TOP}`;
+    }
+    return path + `L${board.x + board.width} ${TOP}`;
+}
+
+const numberOf = (setUpId: string | null | undefined) => props.day.setUps.findIndex((one) => one.id === setUpId) + 1;
+const setUpName = (setUpId: string | null | undefined) => props.day.setUps.find((one) => one.id === setUpId)?.name ?? '';
+const doneState = (setUpId: string | null | undefined) => props.day.setUps.find((one) => one.id === setUpId)?.state;
+const stateWords: Record<string, string> = { sit: 'sits', free: 'is free', beside: 'plays beside you', asleep: 'is asleep' };
+</script>
+
+<template>
+    <figure class="overflow-x-auto rounded-2xl border border-hem bg-cloth px-2 pt-1">
+        <svg :viewBox="`0 0 ${WIDTH} ${height}`" class="block min-w-[40rem] w-full" role="group" aria-label="The day as threads">
+            <g v-for="board in boards" :key="board.start">
+                <rect :x="board.x - 6" y="22" :width="board.width + 12" :height="height - 28" rx="10" fill="#f3ecdd" />
+                <g v-for="tick in ticks(board)" :key="tick">
+                    <line :x1="x(tick)" :x2="x(tick)" y1="24" :y2="height - 8" :stroke="tick % 10 === 0 ? '#d9cdb4' : '#e9dfca'" stroke-width="1" />
+                    <text v-if="(tick - board.start) % 10 === 0" :x="x(tick)" y="15" text-anchor="middle" font-size="13" class="fill-soft">{{ clock(tick) }}</text>
+                </g>
+                <path :d="parentPath(board)" fill="none" stroke="#24332d" stroke-width="3.5" stroke-linejoin="round" stroke-linecap="round" />
+            </g>
+            <text x="8" :y="TOP + 5" font-size="15" font-weight="700" class="fill-ink">You</text>
+            <g v-for="(child, i) in day.children" :key="child.id">
+                <text x="8" :y="lane(i) + 5" font-size="15" font-weight="700" :fill="colour(child.thread)">
+                    {{ child.name.length > 10 ? child.name.slice(0, 9) + '…' : child.name }}
+                </text>
+                <g v-for="stretch in child.stretches" :key="stretch.start">
+                    <title>{{ child.name }} {{ stateWords[stretch.state] }}, {{ clock(stretch.start) }} to {{ clock(stretch.end) }}</title>
+                    <line
+                        v-if="stretch.state !== 'sit' && stretch.state !== 'asleep'"
+                        :x1="x(stretch.start)"
+                        :x2="x(stretch.end)"
+                        :y1="lane(i)"
+                        :y2="lane(i)"
+                        :stroke="colour(child.thread)"
+                        :stroke-width="stretch.state === 'beside' ? 3 : 1.6"
+                        :stroke-dasharray="stretch.state === 'beside' ? '2 5' : undefined"
+                        stroke-linecap="round"
+                    />
+                    <text v-else-if="stretch.state === 'asleep'" :x="x(stretch.start) + 4" :y="lane(i) + 5" font-size="13" class="fill-soft">asleep</text>
+                    <a
+                        v-else
+                        href="#"
+                        class="group outline-none"
+                        :aria-label="`${child.name} sits at ${setUpName(stretch.setUpId)}, ${clock(stretch.start)} to ${clock(stretch.end)}`"
+                        @click.prevent="$emit('open', stretch.setUpId!)"
+                    >
+                        <rect :x="x(stretch.start)" :y="lane(i) - 17" :width="x(stretch.end) - x(stretch.start)" height="34" rx="9" fill="#fffdf8" :stroke="colour(child.thread)" stroke-width="1.5" class="group-focus-visible:stroke-[4]" />
+                        <line :x1="x(stretch.start) + 2" :x2="x(stretch.end) - 2" :y1="lane(i) + 9" :y2="lane(i) + 9" :stroke="colour(child.thread)" stroke-width="6" :stroke-dasharray="pattern(child.thread)" />
+                        <circle :cx="(x(stretch.start) + x(stretch.end)) / 2" :cy="lane(i) - 5" r="10" :fill="doneState(stretch.setUpId) === 'done' ? '#fffdf8' : colour(child.thread)" :stroke="colour(child.thread)" stroke-width="1.5" />
+                        <text
+                            :x="(x(stretch.start) + x(stretch.end)) / 2"
+                            :y="lane(i) - 0.5"
+                            text-anchor="middle"
+                            font-size="13"
+                            font-weight="700"
+                            :fill="doneState(stretch.setUpId) === 'done' ? colour(child.thread) : '#fff'"
+                            >{{ numberOf(stretch.setUpId) }}</text
+                        >
+                    </a>
+                </g>
+            </g>
+        </svg>
+        <figcaption class="px-2 pb-2 text-sm text-soft">
+            Your thread comes down to whoever needs you. Thick: at the table. Dotted: playing beside you. Thin: on their own.
+        </figcaption>
+    </figure>
+</template>

@@ -1,0 +1,69 @@
+<script setup lang="ts">
+import { RouterLink } from 'vue-router';
+
+import type { Schemas } from '@/api/client';
+import Spindle from '@/kit/Spindle.vue';
+import ThreadKnot from '@/kit/ThreadKnot.vue';
+import { clock, markNames } from '@/kit/words';
+import SceneDrawing from '@/scene/SceneDrawing.vue';
+
+defineProps<{ setUp: Schemas['SetUpView']; number: number }>();
+
+const formWords: Record<string, string> = { things: 'with things', pictures: 'with drawings', symbols: 'with numerals and signs' };
+</script>
+
+<template>
+    <article :id="'set-up-' + setUp.id" class="rounded-2xl border border-hem bg-cloth p-4" :aria-labelledby="'name-' + setUp.id">
+        <div class="flex flex-col gap-4 sm:flex-row">
+            <div class="h-36 shrink-0 rounded-xl bg-linen p-2 sm:w-48">
+                <SceneDrawing :scene="setUp.scene" />
+            </div>
+            <div class="min-w-0 flex-1">
+                <p class="text-sm text-soft">
+                    <span class="mr-1 inline-flex size-6 items-center justify-center rounded-full bg-ink text-sm font-bold text-white">{{ number }}</span>
+                    {{ clock(setUp.start) }}, {{ setUp.end - setUp.start }} minutes, {{ setUp.place }}, {{ setUp.partWords }}
+                </p>
+                <h3 :id="'name-' + setUp.id" class="mt-1 text-lg leading-tight font-bold">{{ setUp.name }}</h3>
+                <p class="text-soft">{{ setUp.inShort }}</p>
+                <p class="mt-2">
+                    <span class="font-bold">Lay out:</span>
+                    <template v-for="laid in setUp.laid" :key="laid.thingId"> {{ laid.count }} {{ laid.name }},</template>
+                    {{ setUp.props.length ? setUp.props.join(', ') : setUp.laid.length ? 'nothing else' : 'nothing at all' }}
+                </p>
+                <ul class="mt-2 space-y-2">
+                    <li v-for="sitting in setUp.sittings" :key="sitting.id" class="flex gap-2">
+                        <ThreadKnot :thread="sitting.thread" class="mt-0.5" />
+                        <div>
+                            <p>
+                                <b>{{ sitting.childName }}</b
+                                >: {{ sitting.step.name }}, {{ sitting.step.reach }}
+                                <template v-if="sitting.form">, {{ formWords[sitting.form] }}</template>
+                            </p>
+                            <p v-if="!sitting.decision" class="text-soft">{{ sitting.reason }}</p>
+                            <p v-else class="flex flex-wrap items-center gap-2">
+                                <Spindle :mark="sitting.decision.markAfter" :size="20" />
+                                <span
+                                    ><b>{{ sitting.decision.name }}.</b> {{ sitting.decision.sentence }}
+                                    <span class="text-soft">Now {{ markNames[sitting.decision.markAfter] }}.</span></span
+                                >
+                            </p>
+                        </div>
+                    </li>
+                </ul>
+                <ul v-if="setUp.cautions.length" class="mt-3 space-y-1 rounded-lg bg-care-cloth px-3 py-2 text-care">
+                    <li v-for="caution in setUp.cautions" :key="caution">{{ caution }}</li>
+                    <li class="text-sm">The usual cautions; labels, local rules and doctors come first.</li>
+                </ul>
+            </div>
+            <div class="flex shrink-0 items-end sm:w-36">
+                <RouterLink
+                    :to="{ name: 'table', params: { setUpId: setUp.id } }"
+                    class="flex min-h-11 w-full items-center justify-center rounded-lg border-2 border-deep px-3 font-bold"
+                    :class="setUp.state === 'done' ? 'bg-cloth text-deep' : 'bg-deep text-white hover:bg-deep-dark'"
+                >
+                    {{ setUp.state === 'done' ? 'Look back' : setUp.state === 'begun' ? 'Go on' : 'To the table' }}
+                </RouterLink>
+            </div>
+        </div>
+    </article>
+</template>

@@ -1,0 +1,24 @@
+import { createRouter, createWebHistory } from 'vue-router';
+
+/** The rooms with a place in the bar, and the key that follows g. */
+export const rooms = [
+    { name: 'today', path: '/', title: 'Today', key: 't' },
+    { name: 'map', path: '/map/:childId?', title: 'Map', key: 'm' },
+    { name: 'children', path: '/children', title: 'Children', key: 'k' },
+    { name: 'cupboard', path: '/cupboard', title: 'Cupboard', key: 'c' },
+    { name: 'house', path: '/house', title: 'House', key: 'h' },
+] as const;
+
+export const router = createRouter({
+    history: createWebHistory(),
+    scrollBehavior: (_to, _from, saved) => saved ?? { top: 0 },
+    routes: [
+        { name: 'today', path: '/', component: () => import('./rooms/today/Today.vue') },
+        { name: 'table', path: '/table/:setUpId', component: () => import('./rooms/table/Table.vue'), props: true },
+        { name: 'map', path: '/map/:childId?', component: () => import('./rooms/map/Map.vue'), props: true },
+        { name: 'children', path: '/children', component: () => import('./rooms/children/Children.vue') },
+        { name: 'cupboard', path: '/cupboard', component: () => import('./rooms/cupboard/Cupboard.vue') },
+        { name: 'house', path: '/house', component: () => import('./rooms/house/House.vue') },
+        { path: '/:rest(.*)*', redirect: '/' },
+    ],
+});
