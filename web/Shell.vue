@@ -42,7 +42,7 @@ useKeys({
                 <img :src="'/icon.svg'" alt="" class="size-7" />
                 Pindle
             </RouterLink>
-            <nav aria-label="Rooms" class="-mx-2 flex flex-1 overflow-x-auto">
+            <nav aria-label="Rooms" class="order-last -mx-2 flex w-full overflow-x-auto sm:order-none sm:w-auto sm:flex-1">
                 <RouterLink
                     v-for="room in rooms"
                     :key="room.name"
@@ -54,8 +54,10 @@ useKeys({
                     {{ room.title }}
                 </RouterLink>
             </nav>
-            <p v-if="waiting.length" class="text-sm font-bold text-care" role="status">{{ waiting.length }} taps wait to be written down</p>
-            <p v-if="house.data.value?.demo" class="text-sm text-soft">Sample household</p>
+            <p v-if="waiting.length" class="text-sm font-bold text-care" role="status">
+                {{ waiting.length }} taps wait to be written down
+            </p>
+            <p v-if="house.data.value?.demo" class="ml-auto text-sm text-soft">Sample household</p>
         </div>
     </header>
     <main id="room" tabindex="-1" class="mx-auto max-w-7xl outline-none" :class="route.name === 'table' ? '' : 'px-4 py-5'">
@@ -73,9 +75,15 @@ useKeys({
             </template>
             <dt><kbd class="rounded border border-hem bg-linen px-2 py-1">1 2 3 4</kbd></dt>
             <dd>At the table: at once, worked it out, with help, not yet</dd>
-            <dt><kbd class="rounded border border-hem bg-linen px-2 py-1">u</kbd> <kbd class="rounded border border-hem bg-linen px-2 py-1">m</kbd></dt>
+            <dt>
+                <kbd class="rounded border border-hem bg-linen px-2 py-1">u</kbd>
+                <kbd class="rounded border border-hem bg-linen px-2 py-1">m</kbd>
+            </dt>
             <dd>At the table: take the last tap back; how they got there</dd>
-            <dt><kbd class="rounded border border-hem bg-linen px-2 py-1">q</kbd> <kbd class="rounded border border-hem bg-linen px-2 py-1">v</kbd></dt>
+            <dt>
+                <kbd class="rounded border border-hem bg-linen px-2 py-1">q</kbd>
+                <kbd class="rounded border border-hem bg-linen px-2 py-1">v</kbd>
+            </dt>
             <dd>At the table: had enough; turn the screen to the child</dd>
         </dl>
     </Dialog>

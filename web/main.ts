@@ -1,7 +1,5 @@
 import '@fontsource/atkinson-hyperlegible/latin-400.css';
 import '@fontsource/atkinson-hyperlegible/latin-700.css';
-import '@fontsource/andika/latin-400.css';
-import '@fontsource/andika/latin-700.css';
 import './style.css';
 
 import { QueryClient, VueQueryPlugin } from '@tanstack/vue-query';

@@ -46,12 +46,12 @@ final readonly class Decision
         $unaided = \count(array_filter($own, static fn (OneTry $try): bool => $try->isUnaided()));
         $notYet = \count(array_filter($own, static fn (OneTry $try): bool => Outcome::NotYet === $try->outcome));
         $lastFive = \array_slice($own, -5);
-        $make = static fn (DecisionKind $kind, DecisionReason $reason, ?int $days = null, array $opens = []): self => new self($kind, $reason, $unaided, \count($own), $days, $opens);
+        $make = static fn (DecisionKind $kind, DecisionReason $reason, ?int $days = null): self => new self($kind, $reason, $unaided, \count($own), $days, DecisionKind::MoveOn === $kind ? self::opened($stepId, $after, $on) : []);
 
         $was = $before->mark($stepId, $on);
         $is = $after->mark($stepId, $on);
         if (Mark::Secure === $is && Mark::Secure !== $was && Mark::LookAgain !== $was) {
-            return $make(DecisionKind::MoveOn, DecisionReason::BecameSecure, null, self::opened($stepId, $after, $on));
+            return $make(DecisionKind::MoveOn, DecisionReason::BecameSecure);
         }
         if ($notYet >= 3) {
             return $make(DecisionKind::RestIt, DecisionReason::ThreeNotYet, self::REST_DAYS);

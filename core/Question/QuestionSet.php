@@ -50,7 +50,7 @@ final readonly class QuestionSet
         $quota = ['zero' => intdiv($between + 3, self::ONE_IN), 'double' => intdiv($between + 3, self::ONE_IN)];
         $closedLeft = intdiv($between - $easier - $harder, 2);
         foreach ($levels as $level) {
-            $fact = self::next($order, $parts[$level->value], $used, $quota, Level::At === $level ? $closedLeft : $between, $chosen[\count($chosen) - 1]->fact);
+            $fact = self::next($order, $parts[$level->value] ?? [], $used, $quota, Level::At === $level ? $closedLeft : $between, $chosen[\count($chosen) - 1]->fact);
             $used[$fact->key()] = ($used[$fact->key()] ?? 0) + 1;
             $quota['zero'] -= $fact->hasZero() ? 1 : 0;
             $quota['double'] -= $fact->isDouble() ? 1 : 0;
@@ -102,15 +102,15 @@ final readonly class QuestionSet
      *
      * @param non-empty-list<Fact> $pool
      *
-     * @return array{easier: array<string, true>, at: array<string, true>, harder: array<string, true>}
+     * @return array<string, array<string, true>> level => keys of its facts
      */
     private static function parts(array $pool): array
     {
         usort($pool, static fn (Fact $a, Fact $b): int => [$a->load, $a->key()] <=> [$b->load, $b->key()]);
         $third = \count($pool) / 3;
-        $parts = ['easier' => [], 'at' => [], 'harder' => []];
+        $parts = [];
         foreach ($pool as $i => $fact) {
-            $parts[$i < floor($third) ? 'easier' : ($i >= ceil(2 * $third) ? 'harder' : 'at')][$fact->key()] = true;
+            $parts[($i < floor($third) ? Level::Easier : ($i >= ceil(2 * $third) ? Level::Harder : Level::At))->value][$fact->key()] = true;
         }
 
         return $parts;

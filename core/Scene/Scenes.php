@@ -259,9 +259,7 @@ final readonly class Scenes
     /** @return list<string> the numeral among two others, in a mixed order */
     private function among(int $n): array
     {
-        $others = array_values(array_filter([$n + 1, $n - 1, $n + 2, $n + 3], static fn (int $other): bool => $other >= 0));
-
-        return array_map(strval(...), $this->random->shuffleArray([$n, $others[0], $others[1]]));
+        return array_map(strval(...), $this->random->shuffleArray([$n, $n + 1, $n > 0 ? $n - 1 : $n + 2]));
     }
 
     /** @return list<string> */
@@ -357,7 +355,7 @@ final readonly class Scenes
     /** A number line with the start marked; the hops are the question. */
     private function hops(): Scene
     {
-        $reach = max(10, (int) (10 * ceil((max($this->number('n'), $this->number('a') + $this->number('b'))) / 10)));
+        $reach = max(10, (int) (10 * ceil(max($this->number('n'), $this->number('a') + $this->number('b')) / 10)));
         $step = 20 === $reach ? 18.0 : 28.0;
         $items = [new Item(ItemKind::Line, ($reach * $step) / 2 + 20, 46.0, $reach * $step, 0.0)];
         for ($i = 0; $i <= $reach; ++$i) {

@@ -22,7 +22,6 @@ final readonly class EvidenceView
         public array $needs,
         public array $clauses,
         public array $tries,
-        public ?int $recallPercent,
         public ?string $nextLook,
         public ?string $form,
         public string $help,

@@ -89,7 +89,6 @@ final readonly class MapController
             array_map(fn (string $need): NeedView => new NeedView($this->views->step($need), $record->mark($need, $today)->value, $record->servesAsNeed($need, $today)), $step->needs),
             array_map(fn (Clause $clause): ClauseView => $this->clause($clause), $record->rule->clauses($step, $state)),
             array_map(fn (array $seen): SeenTryView => $this->seen($seen['try'], $seen['removed'], $things), $this->table->history($childId, $stepId)),
-            null === $state->halfLife ? null : (int) round(100 * $state->recall($today)),
             $record->nextLook($stepId, $today)?->toString(),
             ($form = Ladder::form($step, $state, null === $step->before ? null : $record->state($step->before))) === null ? null : $this->words->say('forms', $form),
             $this->words->say('helps', Ladder::help($state)),

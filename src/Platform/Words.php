@@ -35,7 +35,7 @@ final readonly class Words
         return (string) preg_replace_callback('/\{(\w+)(?:\?([^:{}]*):([^{}]*))?\}/', static function (array $found) use ($values): string {
             $value = $values[$found[1]] ?? throw new \LogicException(\sprintf('A sentence wants {%s}, which it is not given.', $found[1]));
 
-            return isset($found[2]) ? (1 === $value ? $found[2] : $found[3]) : (string) $value;
+            return isset($found[2], $found[3]) ? (1 === $value ? $found[2] : $found[3]) : (string) $value;
         }, $template);
     }
 

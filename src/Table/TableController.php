@@ -138,7 +138,7 @@ final readonly class TableController
             $question->stepId,
             $input->sittingId,
             $stored->setUp->family->id,
-            [] === $this->map->step($question->stepId)->forms ? null : $sitting?->form,
+            [] === $this->map->step($question->stepId)->forms ? null : $sitting->form,
             $input->help,
             array_values(array_unique(array_map(static fn (Laid $laid): string => $laid->thing->id, $stored->setUp->laid))),
             $question->fact->key(),

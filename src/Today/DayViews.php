@@ -11,7 +11,6 @@ use Pindle\App\Platform\View\Views;
 use Pindle\App\Platform\Words;
 use Pindle\Core\Activity\Prop;
 use Pindle\Core\Calendar\LocalDate;
-use Pindle\Core\Caution\Caution;
 use Pindle\Core\Caution\Cautions;
 use Pindle\Core\Child\Child;
 use Pindle\Core\Planning\BringList;
@@ -121,7 +120,7 @@ final readonly class DayViews
             $sittings[] = new SittingView(
                 $sitting->id,
                 $sitting->childId,
-                ($names[$sitting->childId] ?? null)?->name ?? 'someone who moved out',
+                ($names[$sitting->childId] ?? null)->name ?? 'someone who moved out',
                 $threadOf[$sitting->childId] ?? 0,
                 $this->views->step($sitting->stepId),
                 $sitting->form?->value,

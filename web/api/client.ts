@@ -46,7 +46,8 @@ export const api = {
     table: (setUpId: string) => ask<Schemas['TableView']>('GET', `/table/${setUpId}`),
     record: (setUpId: string, input: Schemas['TryInput']) => ask<Schemas['TryView']>('POST', `/table/${setUpId}/tries`, input),
     takeBack: (tryId: string) => ask<Schemas['TryView']>('DELETE', `/table/tries/${tryId}`),
-    finish: (setUpId: string, ending: Schemas['Ending']) => ask<Schemas['TableView']>('POST', `/table/${setUpId}/finish`, { ending }),
+    finish: (setUpId: string, ending: Schemas['Ending']) =>
+        ask<Schemas['TableView']>('POST', `/table/${setUpId}/finish`, { ending }),
     children: () => ask<Schemas['ChildrenView']>('GET', '/children'),
     addChild: (input: Schemas['ChildInput']) => ask<Schemas['ChildView']>('POST', '/children', input),
     changeChild: (id: string, input: Schemas['ChildInput']) => ask<Schemas['ChildView']>('PUT', `/children/${id}`, input),

@@ -472,7 +472,6 @@ export interface components {
             needs: components["schemas"]["NeedView"][];
             clauses: components["schemas"]["ClauseView"][];
             tries: components["schemas"]["SeenTryView"][];
-            recallPercent?: number | null;
             nextLook?: string | null;
             form?: string | null;
             help: string;

@@ -9,12 +9,22 @@ defineEmits<{ 'update:modelValue': [value: T] }>();
 <template>
     <Listbox :model-value="modelValue" as="div" class="relative" @update:model-value="$emit('update:modelValue', $event)">
         <ListboxLabel class="mb-1 block font-bold">{{ label }}</ListboxLabel>
-        <ListboxButton class="flex min-h-11 w-full items-center justify-between rounded-lg border-[1.5px] border-[#8b8470] bg-cloth px-3 text-left">
+        <ListboxButton
+            class="flex min-h-11 w-full items-center justify-between rounded-lg border-[1.5px] border-[#8b8470] bg-cloth px-3 text-left"
+        >
             {{ options.find((option) => option.value === modelValue)?.words }}
             <ChevronDown :size="20" aria-hidden="true" />
         </ListboxButton>
-        <ListboxOptions class="absolute z-40 mt-1 max-h-72 w-full overflow-auto rounded-lg border border-hem bg-cloth py-1 shadow-lg">
-            <ListboxOption v-for="option in options" :key="option.value" v-slot="{ active, selected }" :value="option.value" as="template">
+        <ListboxOptions
+            class="absolute z-40 mt-1 max-h-72 w-full overflow-auto rounded-lg border border-hem bg-cloth py-1 shadow-lg"
+        >
+            <ListboxOption
+                v-for="option in options"
+                :key="option.value"
+                v-slot="{ active, selected }"
+                :value="option.value"
+                as="template"
+            >
                 <li class="flex gap-2 px-3 py-2" :class="active ? 'bg-deep text-white' : ''">
                     <Check :size="20" class="mt-0.5 shrink-0" :class="selected ? '' : 'invisible'" aria-hidden="true" />
                     <span

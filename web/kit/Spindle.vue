@@ -6,16 +6,16 @@ import { markNames } from './words';
 /** What a child can do, as thread wound on a spindle. The word is always in the label. */
 const props = defineProps<{ mark: string; implied?: boolean; size?: number; quiet?: boolean }>();
 
-const turns = computed(() => ({ new: props.implied ? 4 : 0, trying: 2, steady: 4, secure: 7, 'look-again': 7 })[props.mark] ?? 0);
+const turns = computed(() => ({ new: props.implied ? 3 : 0, trying: 2, steady: 3, secure: 5, 'look-again': 5 })[props.mark] ?? 0);
 const label = computed(() => (props.mark === 'new' && props.implied ? 'New, implied by harder work' : markNames[props.mark]));
-const y = (turn: number) => 26 - turn * 2.9;
+const y = (turn: number) => 28 - turn * 4.1;
 </script>
 
 <template>
     <svg
         :width="size ?? 20"
         :height="(size ?? 20) * 1.15"
-        viewBox="0 0 28 32"
+        viewBox="2 1 30 31"
         :role="quiet ? undefined : 'img'"
         :aria-hidden="quiet ? true : undefined"
         :aria-label="quiet ? undefined : label"
@@ -27,12 +27,12 @@ const y = (turn: number) => 26 - turn * 2.9;
             <path
                 v-for="turn in turns"
                 :key="turn"
-                :d="`M6 ${y(turn)}q8 3.4 16 0`"
+                :d="`M7 ${y(turn)}q7 3.6 14 0`"
                 :stroke="mark === 'new' ? '#b9b09b' : '#24332d'"
-                :stroke-width="mark === 'new' ? 1.6 : 2.2"
+                :stroke-width="mark === 'new' ? 1.8 : 2.6"
             />
-            <path v-if="mark === 'secure'" d="M22 5.8q-3 3.6-8 1" stroke-width="2.2" />
-            <path v-if="mark === 'look-again'" d="M22 5.7q5 1 4 7t-2 9" stroke-width="2.2" />
+            <path v-if="mark === 'secure'" d="M21 7.5q-2 3-7 1.600" stroke-width="2.6" />
+            <path v-if="mark === 'look-again'" d="M21 7.500q8 0 7.500 7t1.500 12" stroke-width="2.2" />
         </g>
     </svg>
 </template>

@@ -10,7 +10,9 @@ export function minutes(text: string): number {
 }
 
 export function longDay(date: string): string {
-    return new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'long', timeZone: 'UTC' }).format(new Date(date));
+    return new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'long', timeZone: 'UTC' }).format(
+        new Date(date),
+    );
 }
 
 export function shortDay(date: string): string {

@@ -17,7 +17,11 @@ const size = (item: Schemas['ItemView']) => Math.min(item.width, item.height) * 
 <template>
     <svg :viewBox="box" role="img" :aria-label="scene.alt" class="size-full" preserveAspectRatio="xMidYMid meet">
         <template v-for="(item, i) in scene.items" :key="i">
-            <g v-if="item.kind === 'thing'" :transform="`translate(${item.x} ${item.y}) scale(${item.width / 20})`" :opacity="item.faint ? 0.35 : 1">
+            <g
+                v-if="item.kind === 'thing'"
+                :transform="`translate(${item.x} ${item.y}) scale(${item.width / 20})`"
+                :opacity="item.faint ? 0.35 : 1"
+            >
                 <path
                     :d="glyph(item.glyph).body"
                     :fill="item.faint ? 'none' : glyph(item.glyph).fill"
@@ -28,7 +32,13 @@ const size = (item: Schemas['ItemView']) => Math.min(item.width, item.height) * 
                     stroke-linecap="round"
                     fill-rule="evenodd"
                 />
-                <path v-if="glyph(item.glyph).marks && !item.faint" :d="glyph(item.glyph).marks" fill="none" :stroke="glyph(item.glyph).line" stroke-width="0.8" />
+                <path
+                    v-if="glyph(item.glyph).marks && !item.faint"
+                    :d="glyph(item.glyph).marks"
+                    fill="none"
+                    :stroke="glyph(item.glyph).line"
+                    stroke-width="0.8"
+                />
             </g>
             <template v-else-if="item.kind === 'plate' || item.kind === 'bowl' || item.kind === 'ring'">
                 <ellipse
@@ -41,7 +51,17 @@ const size = (item: Schemas['ItemView']) => Math.min(item.width, item.height) * 
                     :stroke-width="item.kind === 'ring' ? 5 : 2"
                     :stroke-dasharray="item.kind === 'ring' ? '9 3' : undefined"
                 />
-                <text v-if="item.label" :x="item.x" :y="item.y" dy="0.35em" text-anchor="middle" class="fill-ink font-numeral" :font-size="item.height * 0.4">{{ item.label }}</text>
+                <text
+                    v-if="item.label"
+                    :x="item.x"
+                    :y="item.y"
+                    dy="0.35em"
+                    text-anchor="middle"
+                    class="fill-ink font-numeral"
+                    :font-size="item.height * 0.4"
+                >
+                    {{ item.label }}
+                </text>
             </template>
             <rect
                 v-else-if="item.kind === 'cell'"
@@ -65,7 +85,15 @@ const size = (item: Schemas['ItemView']) => Math.min(item.width, item.height) * 
                     :stroke-width="1.6"
                     :stroke-dasharray="item.kind === 'gap' ? '5 4' : undefined"
                 />
-                <text v-if="item.label" :x="item.x" :y="item.y" dy="0.36em" text-anchor="middle" class="fill-ink font-numeral" :font-size="size(item) * (item.label.length > 1 ? 1.1 : 1.4)">
+                <text
+                    v-if="item.label"
+                    :x="item.x"
+                    :y="item.y"
+                    dy="0.36em"
+                    text-anchor="middle"
+                    class="fill-ink font-numeral"
+                    :font-size="size(item) * (item.label.length > 1 ? 1.1 : 1.4)"
+                >
                     {{ item.label }}
                 </text>
             </template>
@@ -77,12 +105,33 @@ const size = (item: Schemas['ItemView']) => Math.min(item.width, item.height) * 
                     stroke-width="2"
                     stroke-linejoin="round"
                 />
-                <text :x="item.x" :y="item.y" dy="0.36em" text-anchor="middle" fill="#fff" class="font-numeral" :font-size="item.height * 0.5">?</text>
+                <text
+                    :x="item.x"
+                    :y="item.y"
+                    dy="0.36em"
+                    text-anchor="middle"
+                    fill="#fff"
+                    class="font-numeral"
+                    :font-size="item.height * 0.5"
+                >
+                    ?
+                </text>
             </template>
-            <line v-else-if="item.kind === 'line'" :x1="item.x - item.width / 2" :x2="item.x + item.width / 2" :y1="item.y" :y2="item.y" stroke="#24332d" stroke-width="2" stroke-linecap="round" />
+            <line
+                v-else-if="item.kind === 'line'"
+                :x1="item.x - item.width / 2"
+                :x2="item.x + item.width / 2"
+                :y1="item.y"
+                :y2="item.y"
+                stroke="#24332d"
+                stroke-width="2"
+                stroke-linecap="round"
+            />
             <template v-else-if="item.kind === 'tick'">
                 <line :x1="item.x" :x2="item.x" :y1="item.y - 4" :y2="item.y + 4" stroke="#24332d" stroke-width="1.4" />
-                <text :x="item.x" :y="item.y + 19" text-anchor="middle" class="fill-ink font-numeral" font-size="12">{{ item.label }}</text>
+                <text :x="item.x" :y="item.y + 19" text-anchor="middle" class="fill-ink font-numeral" font-size="12">
+                    {{ item.label }}
+                </text>
             </template>
             <path
                 v-else-if="item.kind === 'hop'"

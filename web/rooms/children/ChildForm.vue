@@ -14,7 +14,8 @@ import { minutes } from '@/kit/words';
 const props = defineProps<{ child: Schemas['ChildView'] | null }>();
 const emit = defineEmits<{ close: []; saved: [] }>();
 
-const time = (minute: number | undefined) => (minute === undefined ? '' : `${String(Math.floor(minute / 60)).padStart(2, '0')}:${String(minute % 60).padStart(2, '0')}`);
+const time = (minute: number | undefined) =>
+    minute === undefined ? '' : `${String(Math.floor(minute / 60)).padStart(2, '0')}:${String(minute % 60).padStart(2, '0')}`;
 const form = reactive({
     name: props.child?.name ?? '',
     born: props.child?.born ?? '',
@@ -54,11 +55,19 @@ const save = useMutation({
     onSuccess: () => emit('saved'),
 });
 const fields = computed(() => (save.error.value instanceof Problem ? save.error.value.fields : {}));
-const elsewhere = computed(() => (Object.keys(fields.value).some((field) => ['name', 'born', 'minutesADay', 'longestSitting'].includes(field)) ? null : save.error.value));
+const elsewhere = computed(() =>
+    Object.keys(fields.value).some((field) => ['name', 'born', 'minutesADay', 'longestSitting'].includes(field))
+        ? null
+        : save.error.value,
+);
 
 const ways = [
     { value: 'see-it' as const, words: 'See it', note: 'Frames of five and ten as landmarks; fewer things to count one by one.' },
-    { value: 'touch-and-count' as const, words: 'Touch and count', note: 'Every thing touched; slower, and every number earned by hand.' },
+    {
+        value: 'touch-and-count' as const,
+        words: 'Touch and count',
+        note: 'Every thing touched; slower, and every number earned by hand.',
+    },
     { value: 'bars' as const, words: 'Bars', note: 'Rods and strips whose length is the amount.' },
     { value: 'move-and-tell' as const, words: 'Move and tell', note: 'Movement, songs and stories first.' },
 ];
@@ -77,27 +86,53 @@ const alones = [
 <template>
     <Dialog open :title="child ? child.name : 'Add a child'" @close="$emit('close')">
         <form class="space-y-4" novalidate @submit.prevent="save.mutate()">
-            <Field id="child-name" label="First name" :error="fields.name"><input id="child-name" v-model="form.name" type="text" autocomplete="off" /></Field>
-            <Field id="child-born" label="Birth date" :error="fields.born" hint="Sets the length of a sitting and what is safe to have in reach."><input id="child-born" v-model="form.born" type="date" /></Field>
-            <Field id="child-allergies" label="Allergies" hint="Words such as wheat, nuts; with a comma between them. Things with them are kept off the table."
+            <Field id="child-name" label="First name" :error="fields.name"
+                ><input id="child-name" v-model="form.name" type="text" autocomplete="off"
+            /></Field>
+            <Field
+                id="child-born"
+                label="Birth date"
+                :error="fields.born"
+                hint="Sets the length of a sitting and what is safe to have in reach."
+                ><input id="child-born" v-model="form.born" type="date"
+            /></Field>
+            <Field
+                id="child-allergies"
+                label="Allergies"
+                hint="Words such as wheat, nuts; with a comma between them. Things with them are kept off the table."
                 ><input id="child-allergies" v-model="form.allergies" type="text" autocomplete="off"
             /></Field>
             <Button v-if="!more" kind="quiet" @click="more = true">More about how they work</Button>
             <template v-else>
                 <div class="grid gap-4 sm:grid-cols-2">
-                    <Field id="child-minutes" label="Minutes a day" :error="fields.minutesADay" :hint="child ? `Now ${child.minutesUsed}` : 'Empty: usual for the age'"
+                    <Field
+                        id="child-minutes"
+                        label="Minutes a day"
+                        :error="fields.minutesADay"
+                        :hint="child ? `Now ${child.minutesUsed}` : 'Empty: usual for the age'"
                         ><input id="child-minutes" v-model="form.minutesADay" type="number" min="5" max="60"
                     /></Field>
-                    <Field id="child-longest" label="Longest sitting" :error="fields.longestSitting" :hint="child ? `Now ${child.longestSittingUsed} minutes` : 'Empty: usual for the age'"
+                    <Field
+                        id="child-longest"
+                        label="Longest sitting"
+                        :error="fields.longestSitting"
+                        :hint="child ? `Now ${child.longestSittingUsed} minutes` : 'Empty: usual for the age'"
                         ><input id="child-longest" v-model="form.longestSitting" type="number" min="3" max="40"
                     /></Field>
-                    <Field id="child-sleep-from" label="Sleeps from" :error="fields['rests.0']"><input id="child-sleep-from" v-model="form.sleepFrom" type="time" /></Field>
-                    <Field id="child-sleep-to" label="until"><input id="child-sleep-to" v-model="form.sleepTo" type="time" /></Field>
+                    <Field id="child-sleep-from" label="Sleeps from" :error="fields['rests.0']"
+                        ><input id="child-sleep-from" v-model="form.sleepFrom" type="time"
+                    /></Field>
+                    <Field id="child-sleep-to" label="until"
+                        ><input id="child-sleep-to" v-model="form.sleepTo" type="time"
+                    /></Field>
                 </div>
                 <Choice v-model="form.alone" label="Alone with it?" :options="alones" />
                 <Choice v-model="form.wayIn" label="Way in" :options="ways" />
                 <Choice v-model="form.frameFilling" label="Frames are filled" :options="fillings" />
-                <p class="text-sm text-soft">Parents differ on these, and children do well with each. They nudge what is chosen and change how pictures are drawn; they lock nothing.</p>
+                <p class="text-sm text-soft">
+                    Parents differ on these, and children do well with each. They nudge what is chosen and change how pictures are
+                    drawn; they lock nothing.
+                </p>
             </template>
             <Notice :error="elsewhere" />
             <Button kind="strong" type="submit" :disabled="save.isPending.value">{{ child ? 'Keep' : 'Add' }}</Button>

@@ -44,7 +44,12 @@ function saved() {
     refresh();
 }
 
-const wayWords: Record<string, string> = { 'see-it': 'see it', 'touch-and-count': 'touch and count', bars: 'bars', 'move-and-tell': 'move and tell' };
+const wayWords: Record<string, string> = {
+    'see-it': 'see it',
+    'touch-and-count': 'touch and count',
+    bars: 'bars',
+    'move-and-tell': 'move and tell',
+};
 const present = computed(() => children.data.value?.present ?? []);
 </script>
 
@@ -57,18 +62,37 @@ const present = computed(() => children.data.value?.present ?? []);
         <Wait v-if="children.isPending.value" what="Calling everyone…" />
         <Notice v-else-if="children.error.value" :error="children.error.value" />
         <template v-else-if="children.data.value">
-            <p v-if="gone" role="status" class="mb-4 flex flex-wrap items-center gap-3 rounded-lg border border-hem bg-cloth px-4 py-2">
-                {{ gone.name }} is archived; the record is kept. <Button kind="quiet" @click="restore.mutate(gone.id)">Undo</Button>
+            <p
+                v-if="gone"
+                role="status"
+                class="mb-4 flex flex-wrap items-center gap-3 rounded-lg border border-hem bg-cloth px-4 py-2"
+            >
+                {{ gone.name }} is archived; the record is kept.
+                <Button kind="quiet" @click="restore.mutate(gone.id)">Undo</Button>
             </p>
-            <p v-if="justAdded" role="status" class="mb-4 flex flex-wrap items-center gap-3 rounded-lg border border-hem bg-cloth px-4 py-2">
-                Added. Next: <RouterLink :to="{ name: 'cupboard', query: { tick: '1' } }" class="font-bold text-deep underline underline-offset-4">tick what is in the cupboard</RouterLink> or
+            <p
+                v-if="justAdded"
+                role="status"
+                class="mb-4 flex flex-wrap items-center gap-3 rounded-lg border border-hem bg-cloth px-4 py-2"
+            >
+                Added. Next:
+                <RouterLink
+                    :to="{ name: 'cupboard', query: { tick: '1' } }"
+                    class="font-bold text-deep underline underline-offset-4"
+                    >tick what is in the cupboard</RouterLink
+                >
+                or
                 <RouterLink to="/" class="font-bold text-deep underline underline-offset-4">go to Today</RouterLink>
             </p>
             <Notice :error="archive.error.value ?? restore.error.value" class="mb-4" />
-            <p v-if="!present.length" class="max-w-xl">Nobody yet. A first name and a birth date are enough to begin; everything else has a sensible guess.</p>
+            <p v-if="!present.length" class="max-w-xl">
+                Nobody yet. A first name and a birth date are enough to begin; everything else has a sensible guess.
+            </p>
             <ul class="grid gap-4 md:grid-cols-2 xl:grid-cols-3">
                 <li v-for="child in present" :key="child.id" class="rounded-2xl border border-hem bg-cloth p-5">
-                    <h2 class="flex items-center gap-2 text-xl break-words"><ThreadKnot :thread="child.thread" :size="28" /> {{ child.name }}</h2>
+                    <h2 class="flex items-center gap-2 text-xl break-words">
+                        <ThreadKnot :thread="child.thread" :size="28" /> {{ child.name }}
+                    </h2>
                     <p class="text-soft">{{ age(child.ageMonths) }}</p>
                     <dl class="mt-3 grid grid-cols-[auto_1fr] gap-x-4 gap-y-1">
                         <dt class="text-soft">Minutes</dt>
@@ -86,7 +110,11 @@ const present = computed(() => children.data.value?.present ?? []);
                     </dl>
                     <div class="mt-4 flex flex-wrap gap-2">
                         <Button @click="editing = child">Change</Button>
-                        <RouterLink :to="{ name: 'map', params: { childId: child.id } }" class="inline-flex min-h-11 items-center px-3 font-bold text-deep underline underline-offset-4">Map</RouterLink>
+                        <RouterLink
+                            :to="{ name: 'map', params: { childId: child.id } }"
+                            class="inline-flex min-h-11 items-center px-3 font-bold text-deep underline underline-offset-4"
+                            >Map</RouterLink
+                        >
                         <Button kind="quiet" @click="archive.mutate(child)">Archive</Button>
                     </div>
                 </li>

@@ -61,15 +61,35 @@ const shapes: { value: Schemas['Shape']; words: string }[] = [
 <template>
     <Dialog open :title="thing ? thing.name : 'Add a thing'" @close="$emit('close')">
         <form class="space-y-4" novalidate @submit.prevent="save.mutate()">
-            <Field id="thing-name" label="What, as you would count them" :error="fields.name" hint="For example: corks"><input id="thing-name" v-model="form.name" type="text" autocomplete="off" /></Field>
-            <Field id="thing-amount" label="How many" :error="fields.amount"><input id="thing-amount" v-model="form.amount" type="number" min="0" max="1000" /></Field>
-            <Field id="thing-side-0" label="Sides in millimetres" :error="sizeError" hint="One is enough for a round thing. Without a size it counts as small: under threes never get it.">
+            <Field id="thing-name" label="What, as you would count them" :error="fields.name" hint="For example: corks"
+                ><input id="thing-name" v-model="form.name" type="text" autocomplete="off"
+            /></Field>
+            <Field id="thing-amount" label="How many" :error="fields.amount"
+                ><input id="thing-amount" v-model="form.amount" type="number" min="0" max="1000"
+            /></Field>
+            <Field
+                id="thing-side-0"
+                label="Sides in millimetres"
+                :error="sizeError"
+                hint="One is enough for a round thing. Without a size it counts as small: under threes never get it."
+            >
                 <div class="grid grid-cols-3 gap-2">
-                    <input v-for="i in [0, 1, 2]" :id="'thing-side-' + i" :key="i" v-model="form.sides[i]" type="number" min="1" max="3000" :aria-label="`Side ${i + 1} in millimetres`" />
+                    <input
+                        v-for="i in [0, 1, 2]"
+                        :id="'thing-side-' + i"
+                        :key="i"
+                        v-model="form.sides[i]"
+                        type="number"
+                        min="1"
+                        max="3000"
+                        :aria-label="`Side ${i + 1} in millimetres`"
+                    />
                 </div>
             </Field>
             <Choice v-model="form.shape" label="Shape" :options="shapes" />
-            <Field id="thing-allergens" label="Holds" hint="Allergens, such as wheat or nuts"><input id="thing-allergens" v-model="form.allergens" type="text" autocomplete="off" /></Field>
+            <Field id="thing-allergens" label="Holds" hint="Allergens, such as wheat or nuts"
+                ><input id="thing-allergens" v-model="form.allergens" type="text" autocomplete="off"
+            /></Field>
             <Notice :error="elsewhere" />
             <Button kind="strong" type="submit" :disabled="save.isPending.value">{{ thing ? 'Keep' : 'Add' }}</Button>
         </form>

@@ -32,9 +32,23 @@ watch(
 );
 
 /** What the step under the pointer or the focus needs, and what needs it. */
-const cells = computed(() => new Map((map.data.value?.strands ?? []).flatMap((strand) => strand.skills.flatMap((skill) => skill.cells)).map((cell) => [cell.stepId, cell])));
+const cells = computed(
+    () =>
+        new Map(
+            (map.data.value?.strands ?? [])
+                .flatMap((strand) => strand.skills.flatMap((skill) => skill.cells))
+                .map((cell) => [cell.stepId, cell]),
+        ),
+);
 const needed = computed(() => new Set(near.value ? (cells.value.get(near.value)?.needs ?? []) : []));
-const builds = computed(() => new Set(near.value ? [...cells.value.values()].filter((cell) => cell.needs.includes(near.value!)).map((cell) => cell.stepId) : []));
+const builds = computed(
+    () =>
+        new Set(
+            near.value
+                ? [...cells.value.values()].filter((cell) => cell.needs.includes(near.value!)).map((cell) => cell.stepId)
+                : [],
+        ),
+);
 
 const marks = ['secure', 'look-again', 'steady', 'trying', 'new'];
 const shown = (cell: Schemas['CellView']) => only.value === null || cell.mark === only.value;
@@ -57,7 +71,11 @@ useKeys({ ']': () => turn(1), '[': () => turn(-1) });
     <section v-else-if="!children.data.value?.present.length" class="max-w-xl rounded-2xl border border-hem bg-cloth p-6">
         <h1>Map</h1>
         <p class="mt-2 mb-4">The map shows what each child can do. Add a child to begin one.</p>
-        <RouterLink :to="{ name: 'children', query: { add: '1' } }" class="inline-flex min-h-11 items-center rounded-lg border-2 border-deep bg-deep px-4 font-bold text-white">Add a child</RouterLink>
+        <RouterLink
+            :to="{ name: 'children', query: { add: '1' } }"
+            class="inline-flex min-h-11 items-center rounded-lg border-2 border-deep bg-deep px-4 font-bold text-white"
+            >Add a child</RouterLink
+        >
     </section>
     <div v-else>
         <div class="mb-3 flex flex-wrap items-center justify-between gap-3">
@@ -88,24 +106,42 @@ useKeys({ ']': () => turn(1), '[': () => turn(-1) });
                     :aria-pressed="only === mark"
                     @click="only = only === mark ? null : mark"
                 >
-                    <Spindle :mark="mark" :size="20" quiet /> {{ markNames[mark] }} <span class="text-soft">{{ map.data.value.counts[mark] ?? 0 }}</span>
+                    <Spindle :mark="mark" :size="20" quiet /> {{ markNames[mark] }}
+                    <span class="text-soft">{{ map.data.value.counts[mark] ?? 0 }}</span>
                 </button>
-                <span class="flex items-center gap-2 px-3 text-soft"><Spindle mark="new" implied :size="20" quiet /> implied by harder work</span>
+                <span class="flex items-center gap-2 px-3 text-soft"
+                    ><Spindle mark="new" implied :size="20" quiet /> implied by harder work</span
+                >
             </div>
-            <div class="grid gap-4 lg:grid-cols-2">
-                <section v-for="strand in map.data.value.strands" :key="strand.id" class="rounded-2xl border border-hem bg-cloth p-3" :aria-labelledby="'strand-' + strand.id">
+            <div class="gap-4 lg:columns-2">
+                <section
+                    v-for="strand in map.data.value.strands"
+                    :key="strand.id"
+                    class="mb-4 break-inside-avoid rounded-2xl border border-hem bg-cloth p-3"
+                    :aria-labelledby="'strand-' + strand.id"
+                >
                     <h2 :id="'strand-' + strand.id" class="mb-1 px-1">{{ strand.name }}</h2>
-                    <div v-for="skill in strand.skills" :key="skill.id" class="flex items-center gap-2 border-t border-hem/60 py-1">
-                        <p class="w-44 shrink-0 px-1 text-[0.95rem] leading-tight">{{ skill.name }}</p>
+                    <div
+                        v-for="skill in strand.skills"
+                        :key="skill.id"
+                        class="flex items-center gap-2 border-t border-hem/60 py-0.5"
+                    >
+                        <p class="w-40 shrink-0 px-1 text-[0.95rem] leading-tight">{{ skill.name }}</p>
                         <div class="flex flex-1 flex-wrap gap-1">
                             <button
                                 v-for="cell in skill.cells"
                                 :key="cell.stepId"
                                 type="button"
-                                class="flex min-h-10 items-center gap-1 rounded-lg border-2 px-1.5 text-sm"
+                                class="flex min-h-9 items-center gap-0.5 rounded-lg border-2 px-1 text-sm"
                                 :class="[
                                     shown(cell) ? '' : 'opacity-25',
-                                    near === cell.stepId ? 'border-ink' : needed.has(cell.stepId) ? 'border-dashed border-wood bg-care-cloth' : builds.has(cell.stepId) ? 'border-dotted border-deep' : 'border-transparent hover:border-hem',
+                                    near === cell.stepId
+                                        ? 'border-ink'
+                                        : needed.has(cell.stepId)
+                                          ? 'border-dashed border-wood bg-care-cloth'
+                                          : builds.has(cell.stepId)
+                                            ? 'border-dotted border-deep'
+                                            : 'border-transparent hover:border-hem',
                                 ]"
                                 :aria-label="`${skill.name}, ${cell.reach}: ${markNames[cell.mark]}${cell.implied ? ', implied' : ''}`"
                                 :data-step="cell.stepId"
@@ -124,10 +160,18 @@ useKeys({ ']': () => turn(1), '[': () => turn(-1) });
                 </section>
             </div>
             <p class="mt-4 text-sm text-soft">
-                Rest on a step to see what it needs (dashed) and what builds on it (dotted). <kbd>[</kbd> and <kbd>]</kbd> turn to the other children.
+                Rest on a step to see what it needs (dashed) and what builds on it (dotted). <kbd>[</kbd> and <kbd>]</kbd> turn to
+                the other children.
                 <Button v-if="only" kind="quiet" @click="only = null">Show all marks</Button>
             </p>
-            <Evidence v-if="open" :child-id="childId" :child-name="map.data.value.childName" :step-id="open" @close="open = null" @open="open = $event" />
+            <Evidence
+                v-if="open"
+                :child-id="childId"
+                :child-name="map.data.value.childName"
+                :step-id="open"
+                @close="open = null"
+                @open="open = $event"
+            />
         </template>
     </div>
 </template>

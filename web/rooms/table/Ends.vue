@@ -16,23 +16,33 @@ const thread = (childId: string) => props.table.seats.find((seat) => seat.childI
     <section class="mx-auto w-full max-w-2xl space-y-4 p-4" aria-label="What follows">
         <article v-for="end in table.ends" :key="end.childId" class="rounded-2xl border border-hem bg-cloth p-5">
             <p class="flex items-center gap-2">
-                <ThreadKnot :thread="thread(end.childId)" /> <b>{{ end.childName }}</b
-                >: {{ end.step.name }}, {{ end.step.reach }}
+                <ThreadKnot :thread="thread(end.childId)" /> <b>{{ end.childName }}</b>: {{ end.step.name }}, {{ end.step.reach }}
             </p>
             <h2 class="mt-3 text-2xl" data-decision>{{ end.name }}</h2>
             <p class="mt-1 text-lg">{{ end.sentence }}</p>
             <div class="mt-4 flex items-center gap-3">
-                <span class="flex items-center gap-2"><Spindle :mark="end.markBefore" :size="36" quiet /> {{ markNames[end.markBefore] }}</span>
+                <span class="flex items-center gap-2"
+                    ><Spindle :mark="end.markBefore" :size="36" quiet /> {{ markNames[end.markBefore] }}</span
+                >
                 <template v-if="end.markAfter !== end.markBefore">
                     <ArrowRight :size="22" aria-label="then" />
-                    <span class="flex items-center gap-2 font-bold"><Spindle :mark="end.markAfter" :size="36" quiet /> {{ markNames[end.markAfter] }}</span>
+                    <span class="flex items-center gap-2 font-bold"
+                        ><Spindle :mark="end.markAfter" :size="36" quiet /> {{ markNames[end.markAfter] }}</span
+                    >
                 </template>
             </div>
             <p v-if="end.opens.length" class="mt-3"><b>Ready now:</b> {{ end.opens.join('; ') }}</p>
-            <RouterLink :to="{ name: 'map', params: { childId: end.childId }, query: { step: end.step.id } }" class="mt-3 inline-flex min-h-11 items-center font-bold text-deep underline underline-offset-4">
+            <RouterLink
+                :to="{ name: 'map', params: { childId: end.childId }, query: { step: end.step.id } }"
+                class="mt-3 inline-flex min-h-11 items-center font-bold text-deep underline underline-offset-4"
+            >
                 The evidence on the map
             </RouterLink>
         </article>
-        <RouterLink to="/" class="flex min-h-14 items-center justify-center rounded-xl border-2 border-deep bg-deep px-5 text-lg font-bold text-white hover:bg-deep-dark">Back to Today</RouterLink>
+        <RouterLink
+            to="/"
+            class="flex min-h-14 items-center justify-center rounded-xl border-2 border-deep bg-deep px-5 text-lg font-bold text-white hover:bg-deep-dark"
+            >Back to Today</RouterLink
+        >
     </section>
 </template>

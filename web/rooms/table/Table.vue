@@ -47,7 +47,9 @@ watch(
         if (!data) {
             return;
         }
-        const known = data.turns.filter((turn) => turn.done).map((turn) => ({ id: turn.done!.id, outcome: turn.done!.outcome, key: keyOf(turn) }));
+        const known = data.turns
+            .filter((turn) => turn.done)
+            .map((turn) => ({ id: turn.done!.id, outcome: turn.done!.outcome, key: keyOf(turn) }));
         for (const tap of known) {
             taps.value[tap.key] ??= tap;
         }
@@ -65,7 +67,9 @@ function keyOf(turn: { sittingId: string; place: number }): string {
 
 const turns = computed(() => table.data.value?.turns ?? []);
 const current = computed(() => turns.value.find((turn) => !taps.value[keyOf(turn)]));
-const seat = computed(() => table.data.value?.seats.find((one) => one.sittingId === (current.value ?? turns.value[0])?.sittingId));
+const seat = computed(() =>
+    table.data.value?.seats.find((one) => one.sittingId === (current.value ?? turns.value[0])?.sittingId),
+);
 const count = computed(() => turns.value.filter((turn) => taps.value[keyOf(turn)]).length);
 const lastTap = computed(() => (order.value.length ? taps.value[order.value[order.value.length - 1]!] : undefined));
 
@@ -95,7 +99,17 @@ function tap(outcome: Outcome) {
     order.value.push(key);
     send({
         setUpId: props.setUpId,
-        tap: { id, sittingId: turn.sittingId, place: turn.place, outcome, help: help.value, deviceId: deviceId(), at: Date.now(), method: method.value, slip: slip.value },
+        tap: {
+            id,
+            sittingId: turn.sittingId,
+            place: turn.place,
+            outcome,
+            help: help.value,
+            deviceId: deviceId(),
+            at: Date.now(),
+            method: method.value,
+            slip: slip.value,
+        },
     });
     method.value = null;
     slip.value = null;
@@ -157,10 +171,17 @@ onBeforeUnmount(() => {
 <template>
     <div class="flex min-h-dvh flex-col">
         <div class="flex items-center gap-2 border-b-2 border-hem bg-cloth px-3 py-1">
-            <RouterLink to="/" class="flex size-11 shrink-0 items-center justify-center rounded-lg hover:bg-linen" aria-label="Back to Today"><ArrowLeft :size="24" /></RouterLink>
+            <RouterLink
+                to="/"
+                class="flex size-11 shrink-0 items-center justify-center rounded-lg hover:bg-linen"
+                aria-label="Back to Today"
+                ><ArrowLeft :size="24"
+            /></RouterLink>
             <h1 class="min-w-0 flex-1 truncate text-lg">{{ table.data.value?.name ?? 'At the table' }}</h1>
             <p v-if="waiting.length" class="text-sm font-bold text-care" role="status">{{ waiting.length }} waiting</p>
-            <p v-else-if="turns.length && !table.data.value?.isDone" class="text-sm text-soft">{{ count }} of {{ turns.length }}</p>
+            <p v-else-if="turns.length && !table.data.value?.isDone" class="text-sm text-soft">
+                {{ count }} of {{ turns.length }}
+            </p>
         </div>
 
         <Wait v-if="table.isPending.value" what="Laying out…" />
@@ -181,7 +202,11 @@ onBeforeUnmount(() => {
                             v-for="one in table.data.value.seats"
                             :key="one.sittingId"
                             class="flex flex-1 items-center gap-2 rounded-lg border-2 px-2 py-1"
-                            :class="one.sittingId === seat?.sittingId && current ? 'border-ink bg-cloth font-bold' : 'border-transparent text-soft'"
+                            :class="
+                                one.sittingId === seat?.sittingId && current
+                                    ? 'border-ink bg-cloth font-bold'
+                                    : 'border-transparent text-soft'
+                            "
                             :aria-current="one.sittingId === seat?.sittingId ? 'true' : undefined"
                         >
                             <ThreadKnot :thread="one.thread" /> {{ one.childName }}
@@ -193,23 +218,36 @@ onBeforeUnmount(() => {
                             <ThreadKnot :thread="seat.thread" /> {{ seat.childName }}: {{ seat.step.name }}, {{ seat.step.reach }}
                         </p>
                         <p class="text-xl leading-snug font-bold md:text-2xl" data-ask>{{ current.ask }}</p>
-                        <div class="flex min-h-44 flex-1 items-center justify-center rounded-2xl border border-hem bg-cloth p-3 md:min-h-72">
+                        <div
+                            class="flex min-h-44 flex-1 items-center justify-center rounded-2xl border border-hem bg-cloth p-3 md:min-h-72"
+                        >
                             <div class="h-48 w-full md:h-80"><SceneDrawing :scene="current.scene" /></div>
                         </div>
                         <div class="flex items-start gap-2">
                             <p class="flex-1">
-                                <span class="text-soft">Look for</span> <b>{{ current.answer }}</b
-                                ><template v-if="help !== 'bare'"
-                                    ><br /><span class="text-soft">{{ help === 'shown' ? 'Show one first:' : 'Start it together:' }}</span> {{ table.data.value.helps[help] }}</template
+                                <span class="text-soft">Look for</span> <b>{{ current.answer }}</b><template
+                                    v-if="help !== 'bare'"
+                                    ><br /><span class="text-soft">{{
+                                        help === 'shown' ? 'Show one first:' : 'Start it together:'
+                                    }}</span>
+                                    {{ table.data.value.helps[help] }}</template
                                 >
                             </p>
                             <Button @click="turned = true"><Eye :size="20" aria-hidden="true" /> Turn</Button>
                         </div>
 
-                        <div class="sticky bottom-0 -mx-3 mt-auto border-t border-hem bg-linen px-3 pt-2 pb-3 md:static md:mx-0 md:border-0 md:p-0">
+                        <div
+                            class="sticky bottom-0 -mx-3 mt-auto border-t border-hem bg-linen px-3 pt-2 pb-3 md:static md:mx-0 md:border-0 md:p-0"
+                        >
                             <div class="mb-2">
-                                <button type="button" class="flex min-h-11 items-center gap-1 font-bold text-deep" :aria-expanded="noticing" @click="noticing = !noticing">
-                                    How did it go? <ChevronDown :size="20" :class="noticing ? 'rotate-180' : ''" aria-hidden="true" />
+                                <button
+                                    type="button"
+                                    class="flex min-h-11 items-center gap-1 font-bold text-deep"
+                                    :aria-expanded="noticing"
+                                    @click="noticing = !noticing"
+                                >
+                                    How did it go?
+                                    <ChevronDown :size="20" :class="noticing ? 'rotate-180' : ''" aria-hidden="true" />
                                 </button>
                                 <div v-if="noticing" class="space-y-2 pb-1">
                                     <div class="flex flex-wrap gap-2" role="group" aria-label="How they got there">
@@ -255,29 +293,46 @@ onBeforeUnmount(() => {
                             </div>
                             <div class="mt-2 flex items-center justify-between gap-2">
                                 <Button kind="quiet" :disabled="!lastTap" @click="undo">
-                                    <Undo2 :size="20" aria-hidden="true" /> {{ lastTap ? 'Undo: ' + outcomeWords[lastTap.outcome] : 'Undo' }}
+                                    <Undo2 :size="20" aria-hidden="true" />
+                                    {{ lastTap ? 'Undo: ' + outcomeWords[lastTap.outcome] : 'Undo' }}
                                 </Button>
-                                <Button kind="quiet" :disabled="finish.isPending.value" @click="finish.mutate('had-enough')">Had enough</Button>
+                                <Button kind="quiet" :disabled="finish.isPending.value" @click="finish.mutate('had-enough')"
+                                    >Had enough</Button
+                                >
                             </div>
                             <Notice :error="finish.error.value" />
                         </div>
                     </template>
 
-                    <div v-else class="flex flex-1 flex-col items-start justify-center gap-4 rounded-2xl border border-hem bg-cloth p-6">
+                    <div
+                        v-else
+                        class="flex flex-1 flex-col items-start justify-center gap-4 rounded-2xl border border-hem bg-cloth p-6"
+                    >
                         <h2 class="text-2xl">That was the last question.</h2>
                         <p><b>They check:</b> {{ table.data.value.check }}</p>
                         <p><b>Tidy up:</b> {{ table.data.value.tidy }}</p>
                         <Notice :error="finish.error.value" />
                         <div class="flex flex-wrap gap-2">
-                            <Button kind="strong" :disabled="finish.isPending.value" @click="finish.mutate('done')">Finish</Button>
-                            <Button :disabled="finish.isPending.value" @click="finish.mutate('asked-for-more')">Finish: asked for more</Button>
+                            <Button kind="strong" :disabled="finish.isPending.value" @click="finish.mutate('done')"
+                                >Finish</Button
+                            >
+                            <Button :disabled="finish.isPending.value" @click="finish.mutate('asked-for-more')"
+                                >Finish: asked for more</Button
+                            >
                             <Button kind="quiet" @click="undo"><Undo2 :size="20" aria-hidden="true" /> Undo</Button>
                         </div>
                     </div>
                 </section>
 
-                <section class="hidden w-80 shrink-0 md:block" aria-label="How it goes"><HowItGoes :table="table.data.value" /></section>
-                <Disclosure v-slot="{ open }" as="section" class="rounded-2xl border border-hem bg-cloth md:hidden" aria-label="How it goes">
+                <section class="hidden w-80 shrink-0 md:block" aria-label="How it goes">
+                    <HowItGoes :table="table.data.value" />
+                </section>
+                <Disclosure
+                    v-slot="{ open }"
+                    as="section"
+                    class="rounded-2xl border border-hem bg-cloth md:hidden"
+                    aria-label="How it goes"
+                >
                     <DisclosureButton class="flex min-h-12 w-full items-center justify-between px-4 font-bold">
                         Lay out, say, look for <ChevronDown :size="20" :class="open ? 'rotate-180' : ''" aria-hidden="true" />
                     </DisclosureButton>

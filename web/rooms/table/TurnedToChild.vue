@@ -12,7 +12,9 @@ defineEmits<{ back: [] }>();
 <template>
     <Dialog :open="true" class="relative z-40" @close="$emit('back')">
         <DialogPanel class="fixed inset-0 bg-cloth">
-            <button type="button" class="block size-full p-6" aria-label="Turn back to the parent" @click="$emit('back')"><SceneDrawing :scene="scene" /></button>
+            <button type="button" class="block size-full p-6" aria-label="Turn back to the parent" @click="$emit('back')">
+                <SceneDrawing :scene="scene" />
+            </button>
         </DialogPanel>
     </Dialog>
 </template>

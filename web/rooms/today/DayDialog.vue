@@ -28,7 +28,11 @@ watch(
 );
 
 function plan() {
-    emit('plan', { windows: windows.value.map((window) => [minutes(window.from), minutes(window.to)]), wet: wet.value, quiet: quiet.value });
+    emit('plan', {
+        windows: windows.value.map((window) => [minutes(window.from), minutes(window.to)]),
+        wet: wet.value,
+        quiet: quiet.value,
+    });
 }
 </script>
 
@@ -43,7 +47,9 @@ function plan() {
                     <input v-model="window.to" type="time" required :aria-label="`Time ${i + 1} to`" />
                     <Button kind="quiet" :disabled="windows.length === 1" @click="windows.splice(i, 1)">Remove</Button>
                 </div>
-                <Button v-if="windows.length < 6" kind="quiet" @click="windows.push({ from: '16:00', to: '16:20' })">Another time</Button>
+                <Button v-if="windows.length < 6" kind="quiet" @click="windows.push({ from: '16:00', to: '16:20' })"
+                    >Another time</Button
+                >
             </fieldset>
             <Toggle v-model="wet" label="Wet outside: stay in" />
             <Toggle v-model="quiet" label="Keep it quiet" />

@@ -12,6 +12,7 @@ defineEmits<{ open: [setUpId: string] }>();
 const WIDTH = 1000;
 const LEFT = 96;
 const GAP = 46;
+const RIGHT = 34;
 const TOP = 52;
 const LANE = 46;
 
@@ -21,13 +22,20 @@ const height = computed(() => TOP + LANE * (props.day.children.length + 1) + 8);
 const boards = computed(() => {
     const windows = props.day.windows.map((window) => {
         const [start = 0, end = 0] = window;
-        const used = Math.max(start + 10, ...props.day.setUps.filter((one) => one.start >= start && one.end <= end).map((one) => one.end));
-        return { start, end: Math.min(end, Math.max(used, start + 10)), busy: used > start + 10 || props.day.setUps.some((one) => one.start >= start && one.end <= end) };
+        const used = Math.max(
+            start + 10,
+            ...props.day.setUps.filter((one) => one.start >= start && one.end <= end).map((one) => one.end),
+        );
+        return {
+            start,
+            end: Math.min(end, Math.max(used, start + 10)),
+            busy: used > start + 10 || props.day.setUps.some((one) => one.start >= start && one.end <= end),
+        };
     });
     const shown = windows.filter((window) => window.busy);
     const list = shown.length ? shown : windows;
     const minutes = list.reduce((sum, one) => sum + one.end - one.start, 0);
-    const scale = (WIDTH - LEFT - 14 - GAP * (list.length - 1)) / Math.max(1, minutes);
+    const scale = (WIDTH - LEFT - RIGHT - GAP * (list.length - 1)) / Math.max(1, minutes);
     let x = LEFT;
     return list.map((one) => {
         const board = { ...one, x, scale, width: (one.end - one.start) * scale };
@@ -64,8 +72,10 @@ function parentPath(board: Board): string {
         .sort((a, b) => a.start - b.start)
         .map((one) => {
             const setUp = props.day.setUps.find((other) => other.id === one.setUpId);
-            const lanes = (setUp?.sittings ?? []).map((sitting) => props.day.children.findIndex((child) => child.id === sitting.childId));
-            return { from: x(one.start), to: x(one.end), y: lane(Math.max(0, Math.min(...lanes))) - 13 };
+            const lanes = (setUp?.sittings ?? []).map((sitting) =>
+                props.day.children.findIndex((child) => child.id === sitting.childId),
+            );
+            return { from: x(one.start), to: x(one.end), y: lane(Math.max(0, Math.min(...lanes))) - 20 };
         });
     let path = `M${board.x} ${TOP}`;
     for (const stop of stops) {
@@ -88,10 +98,33 @@ const stateWords: Record<string, string> = { sit: 'sits', free: 'is free', besid
             <g v-for="board in boards" :key="board.start">
                 <rect :x="board.x - 6" y="22" :width="board.width + 12" :height="height - 28" rx="10" fill="#f3ecdd" />
                 <g v-for="tick in ticks(board)" :key="tick">
-                    <line :x1="x(tick)" :x2="x(tick)" y1="24" :y2="height - 8" :stroke="tick % 10 === 0 ? '#d9cdb4' : '#e9dfca'" stroke-width="1" />
-                    <text v-if="(tick - board.start) % 10 === 0" :x="x(tick)" y="15" text-anchor="middle" font-size="13" class="fill-soft">{{ clock(tick) }}</text>
+                    <line
+                        :x1="x(tick)"
+                        :x2="x(tick)"
+                        y1="24"
+                        :y2="height - 8"
+                        :stroke="tick % 10 === 0 ? '#d9cdb4' : '#e9dfca'"
+                        stroke-width="1"
+                    />
+                    <text
+                        v-if="(tick - board.start) % 10 === 0"
+                        :x="x(tick)"
+                        y="15"
+                        text-anchor="middle"
+                        font-size="13"
+                        class="fill-soft"
+                    >
+                        {{ clock(tick) }}
+                    </text>
                 </g>
-                <path :d="parentPath(board)" fill="none" stroke="#24332d" stroke-width="3.5" stroke-linejoin="round" stroke-linecap="round" />
+                <path
+                    :d="parentPath(board)"
+                    fill="none"
+                    stroke="#24332d"
+                    stroke-width="3.5"
+                    stroke-linejoin="round"
+                    stroke-linecap="round"
+                />
             </g>
             <text x="8" :y="TOP + 5" font-size="15" font-weight="700" class="fill-ink">You</text>
             <g v-for="(child, i) in day.children" :key="child.id">
@@ -99,7 +132,9 @@ const stateWords: Record<string, string> = { sit: 'sits', free: 'is free', besid
                     {{ child.name.length > 10 ? child.name.slice(0, 9) + '…' : child.name }}
                 </text>
                 <g v-for="stretch in child.stretches" :key="stretch.start">
-                    <title>{{ child.name }} {{ stateWords[stretch.state] }}, {{ clock(stretch.start) }} to {{ clock(stretch.end) }}</title>
+                    <title>
+                        {{ child.name }} {{ stateWords[stretch.state] }}, {{ clock(stretch.start) }} to {{ clock(stretch.end) }}
+                    </title>
                     <line
                         v-if="stretch.state !== 'sit' && stretch.state !== 'asleep'"
                         :x1="x(stretch.start)"
@@ -111,7 +146,15 @@ const stateWords: Record<string, string> = { sit: 'sits', free: 'is free', besid
                         :stroke-dasharray="stretch.state === 'beside' ? '2 5' : undefined"
                         stroke-linecap="round"
                     />
-                    <text v-else-if="stretch.state === 'asleep'" :x="x(stretch.start) + 4" :y="lane(i) + 5" font-size="13" class="fill-soft">asleep</text>
+                    <text
+                        v-else-if="stretch.state === 'asleep'"
+                        :x="x(stretch.start) + 4"
+                        :y="lane(i) + 5"
+                        font-size="13"
+                        class="fill-soft"
+                    >
+                        asleep
+                    </text>
                     <a
                         v-else
                         href="#"
@@ -119,9 +162,34 @@ const stateWords: Record<string, string> = { sit: 'sits', free: 'is free', besid
                         :aria-label="`${child.name} sits at ${setUpName(stretch.setUpId)}, ${clock(stretch.start)} to ${clock(stretch.end)}`"
                         @click.prevent="$emit('open', stretch.setUpId!)"
                     >
-                        <rect :x="x(stretch.start)" :y="lane(i) - 17" :width="x(stretch.end) - x(stretch.start)" height="34" rx="9" fill="#fffdf8" :stroke="colour(child.thread)" stroke-width="1.5" class="group-focus-visible:stroke-[4]" />
-                        <line :x1="x(stretch.start) + 2" :x2="x(stretch.end) - 2" :y1="lane(i) + 9" :y2="lane(i) + 9" :stroke="colour(child.thread)" stroke-width="6" :stroke-dasharray="pattern(child.thread)" />
-                        <circle :cx="(x(stretch.start) + x(stretch.end)) / 2" :cy="lane(i) - 5" r="10" :fill="doneState(stretch.setUpId) === 'done' ? '#fffdf8' : colour(child.thread)" :stroke="colour(child.thread)" stroke-width="1.5" />
+                        <rect
+                            :x="x(stretch.start)"
+                            :y="lane(i) - 17"
+                            :width="x(stretch.end) - x(stretch.start)"
+                            height="34"
+                            rx="9"
+                            fill="#fffdf8"
+                            :stroke="colour(child.thread)"
+                            stroke-width="1.5"
+                            class="group-focus-visible:stroke-[4]"
+                        />
+                        <line
+                            :x1="x(stretch.start) + 2"
+                            :x2="x(stretch.end) - 2"
+                            :y1="lane(i) + 9"
+                            :y2="lane(i) + 9"
+                            :stroke="colour(child.thread)"
+                            stroke-width="6"
+                            :stroke-dasharray="pattern(child.thread)"
+                        />
+                        <circle
+                            :cx="(x(stretch.start) + x(stretch.end)) / 2"
+                            :cy="lane(i) - 5"
+                            r="10"
+                            :fill="doneState(stretch.setUpId) === 'done' ? '#fffdf8' : colour(child.thread)"
+                            :stroke="colour(child.thread)"
+                            stroke-width="1.5"
+                        />
                         <text
                             :x="(x(stretch.start) + x(stretch.end)) / 2"
                             :y="lane(i) - 0.5"
@@ -129,8 +197,9 @@ const stateWords: Record<string, string> = { sit: 'sits', free: 'is free', besid
                             font-size="13"
                             font-weight="700"
                             :fill="doneState(stretch.setUpId) === 'done' ? colour(child.thread) : '#fff'"
-                            >{{ numberOf(stretch.setUpId) }}</text
                         >
+                            {{ numberOf(stretch.setUpId) }}
+                        </text>
                     </a>
                 </g>
             </g>

@@ -9,7 +9,11 @@ import SceneDrawing from '@/scene/SceneDrawing.vue';
 
 defineProps<{ setUp: Schemas['SetUpView']; number: number }>();
 
-const formWords: Record<string, string> = { things: 'with things', pictures: 'with drawings', symbols: 'with numerals and signs' };
+const formWords: Record<string, string> = {
+    things: 'with things',
+    pictures: 'with drawings',
+    symbols: 'with numerals and signs',
+};
 </script>
 
 <template>
@@ -20,24 +24,27 @@ const formWords: Record<string, string> = { things: 'with things', pictures: 'wi
             </div>
             <div class="min-w-0 flex-1">
                 <p class="text-sm text-soft">
-                    <span class="mr-1 inline-flex size-6 items-center justify-center rounded-full bg-ink text-sm font-bold text-white">{{ number }}</span>
+                    <span
+                        class="mr-1 inline-flex size-6 items-center justify-center rounded-full bg-ink text-sm font-bold text-white"
+                        >{{ number }}</span
+                    >
                     {{ clock(setUp.start) }}, {{ setUp.end - setUp.start }} minutes, {{ setUp.place }}, {{ setUp.partWords }}
                 </p>
                 <h3 :id="'name-' + setUp.id" class="mt-1 text-lg leading-tight font-bold">{{ setUp.name }}</h3>
                 <p class="text-soft">{{ setUp.inShort }}</p>
                 <p class="mt-2">
                     <span class="font-bold">Lay out:</span>
-                    <template v-for="laid in setUp.laid" :key="laid.thingId"> {{ laid.count }} {{ laid.name }},</template>
-                    {{ setUp.props.length ? setUp.props.join(', ') : setUp.laid.length ? 'nothing else' : 'nothing at all' }}
+                    {{
+                        [...setUp.laid.map((laid) => laid.count + ' ' + laid.name), ...setUp.props].join(', ') || 'nothing at all'
+                    }}
                 </p>
                 <ul class="mt-2 space-y-2">
                     <li v-for="sitting in setUp.sittings" :key="sitting.id" class="flex gap-2">
                         <ThreadKnot :thread="sitting.thread" class="mt-0.5" />
                         <div>
                             <p>
-                                <b>{{ sitting.childName }}</b
-                                >: {{ sitting.step.name }}, {{ sitting.step.reach }}
-                                <template v-if="sitting.form">, {{ formWords[sitting.form] }}</template>
+                                <b>{{ sitting.childName }}</b>: {{ sitting.step.name }}, {{ sitting.step.reach
+                                }}{{ sitting.form ? ', ' + formWords[sitting.form] : '' }}
                             </p>
                             <p v-if="!sitting.decision" class="text-soft">{{ sitting.reason }}</p>
                             <p v-else class="flex flex-wrap items-center gap-2">

@@ -48,7 +48,9 @@ function gather(thingId: string) {
             <div>
                 <h1>{{ longDay(day.data.value.date) }}</h1>
                 <p v-if="day.data.value.planned && ahead.length" class="text-soft">
-                    {{ ahead.length }} {{ ahead.length === 1 ? 'activity' : 'activities' }} ahead<template v-if="done.length">, {{ done.length }} done</template>
+                    {{ ahead.length }} {{ ahead.length === 1 ? 'activity' : 'activities' }} ahead<template v-if="done.length"
+                        >, {{ done.length }} done</template
+                    >
                 </p>
             </div>
             <Button v-if="day.data.value.planned" @click="changing = true">Change the day</Button>
@@ -56,21 +58,31 @@ function gather(thingId: string) {
 
         <section v-if="day.data.value.children.length === 0" class="max-w-xl rounded-2xl border border-hem bg-cloth p-6">
             <h2>Who is at the table?</h2>
-            <p class="mt-1 mb-4">A first name and a birth date are enough. Then tick what is in the cupboard, and the day is planned.</p>
-            <RouterLink :to="{ name: 'children', query: { add: '1' } }" class="inline-flex min-h-11 items-center rounded-lg border-2 border-deep bg-deep px-4 font-bold text-white">
+            <p class="mt-1 mb-4">
+                A first name and a birth date are enough. Then tick what is in the cupboard, and the day is planned.
+            </p>
+            <RouterLink
+                :to="{ name: 'children', query: { add: '1' } }"
+                class="inline-flex min-h-11 items-center rounded-lg border-2 border-deep bg-deep px-4 font-bold text-white"
+            >
                 Add a child
             </RouterLink>
         </section>
         <section v-else-if="!day.data.value.hasThings" class="max-w-xl rounded-2xl border border-hem bg-cloth p-6">
             <h2>What is in the cupboard?</h2>
             <p class="mt-1 mb-4">Corks, lids, socks: tick what the house has, and Pindle picks from it.</p>
-            <RouterLink :to="{ name: 'cupboard', query: { tick: '1' } }" class="inline-flex min-h-11 items-center rounded-lg border-2 border-deep bg-deep px-4 font-bold text-white">
+            <RouterLink
+                :to="{ name: 'cupboard', query: { tick: '1' } }"
+                class="inline-flex min-h-11 items-center rounded-lg border-2 border-deep bg-deep px-4 font-bold text-white"
+            >
                 Tick what you have
             </RouterLink>
         </section>
         <section v-else-if="!day.data.value.planned" class="max-w-xl rounded-2xl border border-hem bg-cloth p-6">
             <h2>Today is not planned yet</h2>
-            <p class="mt-1 mb-4">{{ day.data.value.children.map((child) => child.name).join(', ') }}: one press plans the day for everyone.</p>
+            <p class="mt-1 mb-4">
+                {{ day.data.value.children.map((child) => child.name).join(', ') }}: one press plans the day for everyone.
+            </p>
             <Notice :error="plan.error.value" class="mb-3" />
             <Button kind="strong" :disabled="plan.isPending.value" @click="plan.mutate({})">Plan today</Button>
         </section>
@@ -95,8 +107,15 @@ function gather(thingId: string) {
                         <ul>
                             <li v-for="bring in day.data.value.bring" :key="bring.thingId">
                                 <label class="flex min-h-10 items-center gap-3">
-                                    <input type="checkbox" class="size-5 accent-deep" :checked="gathered.has(bring.thingId)" @change="gather(bring.thingId)" />
-                                    <span :class="gathered.has(bring.thingId) ? 'text-soft line-through' : ''">{{ bring.count }} {{ bring.name }}</span>
+                                    <input
+                                        type="checkbox"
+                                        class="size-5 accent-deep"
+                                        :checked="gathered.has(bring.thingId)"
+                                        @change="gather(bring.thingId)"
+                                    />
+                                    <span :class="gathered.has(bring.thingId) ? 'text-soft line-through' : ''"
+                                        >{{ bring.count }} {{ bring.name }}</span
+                                    >
                                 </label>
                             </li>
                         </ul>
@@ -110,6 +129,13 @@ function gather(thingId: string) {
                 </aside>
             </div>
         </template>
-        <DayDialog :open="changing" :day="day.data.value" :busy="plan.isPending.value" :error="plan.error.value" @close="changing = false" @plan="plan.mutate($event)" />
+        <DayDialog
+            :open="changing"
+            :day="day.data.value"
+            :busy="plan.isPending.value"
+            :error="plan.error.value"
+            @close="changing = false"
+            @plan="plan.mutate($event)"
+        />
     </div>
 </template>

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\Tests\Browser;
+
+use Symfony\Component\Filesystem\Filesystem;
+use Symfony\Component\Process\Process;
+
+/** Pindle served from a data folder of its own on a free port. */
+final class Server
+{
+    private Process $process;
+    public readonly string $url;
+    public readonly string $data;
+
+    /** @var array<string, string> */
+    private array $env;
+
+    public function __construct(string $today, bool $demo)
+    {
+        $this->data = sys_get_temp_dir().'/pindle-data-'.bin2hex(random_bytes(4));
+        (new Filesystem())->mkdir($this->data);
+        $this->env = ['APP_ENV' => 'prod', 'PINDLE_DATA' => $this->data, 'DATABASE_URL' => 'sqlite:///'.$this->data.'/pindle.sqlite', 'PINDLE_TODAY' => $today, 'PINDLE_ZONE' => 'Europe/London', 'PINDLE_DEMO' => $demo ? '1' : '0', 'PHP_CLI_SERVER_WORKERS' => '3'];
+        $this->console('doctrine:migrations:migrate', '--no-interaction');
+        if ($demo) {
+            $this->console('pindle:demo');
+        }
+        $port = self::freePort();
+        $this->url = 'http://127.0.0.1:'.$port;
+        $this->start();
+    }
+
+    public function start(): void
+    {
+        $root = \dirname(__DIR__, 2);
+        // A group of its own, so that stopping it stops the workers too.
+        $this->process = new Process(['setsid', 'php', '-d', 'variables_order=EGPCS', '-S', substr($this->url, 7), '-t', $root.'/public', $root.'/public/router.php'], $root, $this->env);
+        $this->process->setTimeout(null)->disableOutput()->start();
+        $until = microtime(true) + 20;
+        while (false === @file_get_contents($this->url.'/api/house')) {
+            if (microtime(true) > $until) {
+                throw new \RuntimeException('The server did not start.');
+            }
+            usleep(50_000);
+        }
+    }
+
+    /** Ends it at once and without warning, as a power cut would. */
+    public function kill(): void
+    {
+        $this->end(\SIGKILL);
+    }
+
+    public function stop(): void
+    {
+        $this->end(\SIGTERM);
+        (new Filesystem())->remove($this->data);
+    }
+
+    private function end(int $signal): void
+    {
+        posix_kill(-(int) $this->process->getPid(), $signal);
+        while ($this->process->isRunning()) {
+            usleep(10_000);
+        }
+    }
+
+    public static function freePort(): int
+    {
+        $socket = stream_socket_server('tcp://127.0.0.1:0') ?: throw new \RuntimeException('No free port.');
+        $name = (string) stream_socket_get_name($socket, false);
+        fclose($socket);
+
+        return (int) substr($name, strrpos($name, ':') + 1);
+    }
+
+    private function console(string ...$command): void
+    {
+        (new Process(['php', 'bin/console', ...$command], \dirname(__DIR__, 2), $this->env))->setTimeout(120)->mustRun();
+    }
+}
