@@ -34,13 +34,22 @@ final readonly class Scenes
         $other ??= 'dot' === $thing->glyph ? new Thing('counter', 'drawn crosses', 'drawn cross', 100, glyph: 'cross') : $thing;
         $scenes = new self($fact, $thing, $other, $filling, $random);
 
+        // Some questions have one picture only, whatever the family shows otherwise.
+        $kind = match (true) {
+            Ask::SortBy === $fact->ask, Ask::SayTheRule === $fact->ask => SceneKind::Rings,
+            Ask::CarryOn === $fact->ask => SceneKind::Pattern,
+            Ask::StoryTake === $fact->ask => SceneKind::TakeFrom,
+            Ask::HowMany === $fact->ask && SceneKind::Frame === $kind => SceneKind::Scatter,
+            default => $kind,
+        };
+
         return match ($kind) {
             SceneKind::Row => $scenes->row(),
             SceneKind::Scatter => $scenes->scatter(),
             SceneKind::Pile => $scenes->pile(),
-            SceneKind::Bowls => Ask::StoryTake === $fact->ask ? $scenes->takeFrom() : $scenes->bowls(),
+            SceneKind::Bowls => $scenes->bowls(),
             SceneKind::TakeFrom => $scenes->takeFrom(),
-            SceneKind::Frame => Ask::HowMany === $fact->ask ? $scenes->scatter() : $scenes->frame(),
+            SceneKind::Frame => $scenes->frame(),
             SceneKind::Cards => $scenes->cards(),
             SceneKind::Pairs => $scenes->pairs(),
             SceneKind::Bond => $scenes->bond(),

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\Tests\Core;
+
+use PHPUnit\Framework\TestCase;
+use Pindle\Core\Advice\Decision;
+use Pindle\Core\Advice\DecisionKind;
+use Pindle\Core\Advice\DecisionReason;
+use Pindle\Core\Advice\Ending;
+use Pindle\Core\Advice\Liking;
+use Pindle\Core\Evidence\OneTry;
+use Pindle\Core\Evidence\Outcome;
+use Pindle\Tests\Make;
+
+final class DecisionTest extends TestCase
+{
+    private const STEP = 'say-count@5';
+
+    public function test_it_moves_on_when_the_step_became_secure_and_says_what_opens(): void
+    {
+        $decision = self::after(1, array_fill(0, 5, Outcome::AtOnce), self::tries(0, array_fill(0, 5, Outcome::AtOnce), 'fetch-me'));
+
+        self::assertSame(DecisionKind::MoveOn, $decision->kind);
+        self::assertContains('say-count@10', $decision->opens);
+    }
+
+    public function test_three_not_yet_rest_it_for_two_days(): void
+    {
+        $decision = self::after(0, [Outcome::AtOnce, Outcome::NotYet, Outcome::NotYet, Outcome::NotYet]);
+
+        self::assertSame([DecisionKind::RestIt, DecisionReason::ThreeNotYet, 2], [$decision->kind, $decision->reason, $decision->days]);
+    }
+
+    public function test_having_had_enough_rests_it(): void
+    {
+        self::assertSame(DecisionReason::HadEnough, self::after(0, [Outcome::AtOnce, Outcome::AtOnce], ending: Ending::HadEnough)->reason);
+    }
+
+    public function test_a_look_that_was_passed_rests_until_the_next_falls_due(): void
+    {
+        $secure = [...self::tries(0, array_fill(0, 5, Outcome::AtOnce), 'fetch-me'), ...self::tries(1, array_fill(0, 5, Outcome::AtOnce))];
+        $decision = self::after(7, [Outcome::AtOnce, Outcome::AtOnce], $secure);
+
+        self::assertSame(DecisionReason::LookPassed, $decision->reason);
+        self::assertSame(10, $decision->days);
+    }
+
+    public function test_under_half_is_easier_five_running_is_further_and_the_rest_is_again(): void
+    {
+        self::assertSame(DecisionKind::Easier, self::after(0, [Outcome::AtOnce, Outcome::WithHelp, Outcome::NotYet])->kind);
+        self::assertSame(DecisionKind::Further, self::after(0, array_fill(0, 5, Outcome::WorkedItOut))->kind);
+        self::assertSame(DecisionKind::Again, self::after(0, [Outcome::AtOnce, Outcome::WithHelp, Outcome::AtOnce])->kind);
+        self::assertSame(DecisionReason::NothingTried, self::after(0, [])->reason);
+    }
+
+    public function test_liking_moves_a_little_with_each_ending_and_stays_in_its_range(): void
+    {
+        self::assertEqualsWithDelta(1.1, Liking::of([Ending::AskedForMore, Ending::Done]), 1e-9);
+        self::assertEqualsWithDelta(0.7, Liking::of(array_fill(0, 20, Ending::HadEnough)), 1e-9);
+    }
+
+    /**
+     * @param list<Outcome> $outcomes
+     * @param list<OneTry>  $earlier
+     */
+    private static function after(int $day, array $outcomes, array $earlier = [], Ending $ending = Ending::Done): Decision
+    {
+        $tries = self::tries($day, $outcomes);
+
+        return Decision::after(self::STEP, $tries, Make::record($earlier), Make::record([...$earlier, ...$tries]), $ending, Make::day($day));
+    }
+
+    /**
+     * @param list<Outcome> $outcomes
+     *
+     * @return list<OneTry>
+     */
+    private static function tries(int $day, array $outcomes, string $family = 'pass-it-on'): array
+    {
+        return array_map(static fn (Outcome $outcome, int $minute): OneTry => Make::aTry(self::STEP, $day, $outcome, family: $family, minute: $minute), $outcomes, array_keys($outcomes));
+    }
+}

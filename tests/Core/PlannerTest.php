@@ -1,0 +1,226 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\Tests\Core;
+
+use PHPUnit\Framework\TestCase;
+use Pindle\Core\Activity\Part;
+use Pindle\Core\Activity\Place;
+use Pindle\Core\Calendar\Span;
+use Pindle\Core\Child\Child;
+use Pindle\Core\Evidence\ChildRecord;
+use Pindle\Core\Evidence\Outcome;
+use Pindle\Core\Planning\BringList;
+use Pindle\Core\Planning\DayPlan;
+use Pindle\Core\Planning\DayRequest;
+use Pindle\Core\Planning\Laid;
+use Pindle\Core\Planning\Learner;
+use Pindle\Core\Planning\PlanCheck;
+use Pindle\Core\Planning\Planner;
+use Pindle\Core\Planning\Problem;
+use Pindle\Core\Planning\SetUp;
+use Pindle\Core\Thing\Shape;
+use Pindle\Core\Thing\Thing;
+use Pindle\Tests\Make;
+use Random\Engine\Xoshiro256StarStar;
+use Random\Randomizer;
+
+final class PlannerTest extends TestCase
+{
+    public function test_plans_of_many_houses_hold_against_the_hard_rules(): void
+    {
+        $random = new Randomizer(new Xoshiro256StarStar(2));
+        $sittings = 0;
+        for ($house = 0; $house < 40; ++$house) {
+            $request = self::randomHouse($random, $house);
+            $plan = self::planner()->plan($request);
+            $sittings += array_sum(array_map(static fn (SetUp $setUp): int => \count($setUp->sittings), $plan->setUps));
+
+            self::assertSame([], self::problems($request, $plan), 'house '.$house);
+        }
+        self::assertGreaterThan(80, $sittings, 'and the plans are not empty');
+    }
+
+    public function test_the_same_request_gives_the_same_plan(): void
+    {
+        $request = self::boat();
+
+        self::assertEquals(self::planner()->plan($request), self::planner()->plan($request));
+    }
+
+    public function test_every_child_of_the_boat_gets_a_sitting_and_small_things_stay_away_from_the_little_one(): void
+    {
+        $plan = self::planner()->plan(self::boat());
+
+        foreach (['maren', 'tobin', 'lark'] as $childId) {
+            self::assertNotSame([], array_filter($plan->setUps, static fn (SetUp $setUp): bool => null !== $setUp->sittingOf($childId)), $childId);
+        }
+        foreach ($plan->setUps as $setUp) {
+            $laid = array_map(static fn (Laid $laid): string => $laid->thing->id, $setUp->laid);
+            if ($setUp->span->start < 780) {
+                self::assertNotContains('corks', $laid, 'Lark is awake in the morning');
+            }
+            if (null !== $setUp->sittingOf('lark')) {
+                self::assertSame(Part::With, $setUp->part);
+            }
+        }
+    }
+
+    public function test_an_empty_cupboard_still_finds_what_needs_nothing(): void
+    {
+        $boat = self::boat();
+        $plan = self::planner()->plan(new DayRequest($boat->date, 1, $boat->learners, $boat->windows, [], $boat->places));
+
+        self::assertNotSame([], $plan->setUps);
+        foreach ($plan->setUps as $setUp) {
+            self::assertSame([], $setUp->laid);
+        }
+    }
+
+    public function test_no_children_no_windows_no_plan(): void
+    {
+        self::assertSame([], self::planner()->plan(new DayRequest(Make::day(0), 1, [], [new Span(540, 600)], [], [Place::Table]))->setUps);
+        self::assertSame([], self::planner()->plan(new DayRequest(Make::day(0), 1, self::boat()->learners, [], [], [Place::Table]))->setUps);
+    }
+
+    public function test_a_wet_and_quiet_day_stays_in_and_quiet(): void
+    {
+        $boat = self::boat();
+        $plan = self::planner()->plan(new DayRequest($boat->date, 1, $boat->learners, $boat->windows, $boat->things, [Place::Table], true));
+
+        foreach ($plan->setUps as $setUp) {
+            self::assertContains($setUp->place, [Place::Table, Place::Anywhere]);
+            self::assertFalse($setUp->family->noisy);
+        }
+    }
+
+    public function test_what_was_kept_is_planned_around(): void
+    {
+        $boat = self::boat();
+        $kept = self::planner()->plan($boat)->setUps[0];
+        $request = new DayRequest($boat->date, 1, $boat->learners, $boat->windows, $boat->things, $boat->places, false, [$kept]);
+        $plan = self::planner()->plan($request);
+
+        self::assertContains($kept, $plan->setUps);
+        self::assertSame([], self::problems($request, $plan));
+    }
+
+    public function test_what_a_child_showed_changes_the_next_plan(): void
+    {
+        $boat = self::boat();
+        $first = self::planner()->plan($boat)->setUps[0];
+        $childId = $first->sittings[0]->childId;
+        $stepId = $first->sittings[0]->stepId;
+        $learners = array_map(static function (Learner $learner) use ($childId, $stepId): Learner {
+            if ($learner->child->id !== $childId) {
+                return $learner;
+            }
+            $record = $learner->record;
+            for ($minute = 0; $minute < 6; ++$minute) {
+                $record = $record->with(Make::aTry($stepId, 0, Outcome::AtOnce, family: 'pass-it-on', minute: $minute));
+            }
+
+            return new Learner($learner->child, $record, $learner->minutes);
+        }, $boat->learners);
+        $next = self::planner()->plan(new DayRequest($boat->date, 1, $learners, $boat->windows, $boat->things, $boat->places));
+
+        foreach ($next->setUps as $setUp) {
+            self::assertNotSame($stepId, $setUp->sittingOf($childId)?->stepId, 'done today already');
+        }
+    }
+
+    public function test_the_check_notices_what_is_wrong(): void
+    {
+        $boat = self::boat();
+        $plan = self::planner()->plan($boat);
+        $first = $plan->setUps[0];
+        $cork = Make::thing('corks', 18, [25, 25, 40], Shape::Tube);
+        $change = static fn (?Span $span = null, ?Part $part = null, ?array $laid = null): SetUp => new SetUp($first->key, $first->family, $first->place, $part ?? $first->part, $span ?? $first->span, $first->sittings, array_values($laid ?? $first->laid));
+        $found = static fn (SetUp $changed): array => array_map(
+            static fn (array $problem): Problem => $problem[0],
+            (new PlanCheck(Make::library()->cautions()))->problems($boat, new DayPlan($plan->date, [$changed, ...\array_slice($plan->setUps, 1)], $plan->threads, $plan->goal)),
+        );
+
+        self::assertContains(Problem::OutsideWindows, $found($change(span: new Span(400, 410))));
+        self::assertContains(Problem::SitsTooLong, $found($change(span: new Span(540, 580))));
+        self::assertContains(Problem::Unsafe, $found($change(laid: [new Laid('things', $cork, 3)])));
+        self::assertContains(Problem::MoreThanThereIs, $found($change(laid: [new Laid('things', $cork, 300)])));
+        self::assertContains(Problem::WrongThread, $found($change(span: new Span(545, 549))));
+        if (Part::With === $first->family->part) {
+            self::assertContains(Problem::PartLowered, $found($change(part: Part::Alone)));
+        }
+    }
+
+    public function test_the_list_to_bring_adds_up_what_lies_out_together(): void
+    {
+        $pegs = Make::thing('pegs', 40, [10, 15, 75]);
+        $family = array_values(Make::library()->catalogue()->families)[0];
+        $sittings = self::planner()->plan(self::boat())->setUps[0]->sittings;
+        $at = static fn (string $key, int $from, int $to, int $count): SetUp => new SetUp($key, $family, Place::Table, Part::Near, new Span($from, $to), $sittings, [new Laid('things', $pegs, $count)]);
+
+        self::assertSame(12, BringList::of([$at('a', 540, 550, 5), $at('b', 545, 555, 7), $at('c', 600, 610, 9)])[0]['count']);
+        self::assertSame(9, BringList::of([$at('a', 540, 550, 5), $at('c', 600, 610, 9)])[0]['count']);
+    }
+
+    private static function planner(): Planner
+    {
+        return new Planner(Make::library()->map(), Make::library()->catalogue(), Make::library()->cautions());
+    }
+
+    /** @return list<string> */
+    private static function problems(DayRequest $request, DayPlan $plan): array
+    {
+        return array_map(static fn (array $problem): string => $problem[0]->value.' '.$problem[1], (new PlanCheck(Make::library()->cautions()))->problems($request, $plan));
+    }
+
+    private static function boat(): DayRequest
+    {
+        $children = [Make::child('Maren', 78, minutes: 30, longest: 15), Make::child('Tobin', 54, minutes: 24, longest: 12), Make::child('Lark', 30, [new Span(765, 870)], 10, 6)];
+
+        return new DayRequest(Make::day(0), 1, array_map(self::learner(...), $children), [new Span(540, 580), new Span(780, 810)], self::things(), [Place::Table, Place::Floor, Place::Outdoors]);
+    }
+
+    private static function learner(Child $child): Learner
+    {
+        return new Learner($child, ChildRecord::blank(Make::library()->map()), $child->minutesOn(Make::day(0)));
+    }
+
+    /** @return list<Thing> */
+    private static function things(): array
+    {
+        return [
+            Make::thing('corks', 18, [25, 25, 40], Shape::Tube),
+            Make::thing('pegs', 36, [10, 15, 75], Shape::Long),
+            Make::thing('lids', 24, [12, 70, 70], Shape::Disc),
+            Make::thing('socks', 20, [60, 90, 200], Shape::Soft),
+            Make::thing('mysteries', 9, null, Shape::Unknown),
+        ];
+    }
+
+    /** Up to six children of any age with some of the map behind them, any windows, any cupboard. */
+    private static function randomHouse(Randomizer $random, int $house): DayRequest
+    {
+        $map = Make::library()->map();
+        $learners = [];
+        for ($i = 0, $count = $random->getInt(1, 6); $i < $count; ++$i) {
+            $months = $random->getInt(12, 96);
+            $child = Make::child('Child'.$i, $months, $months < 40 && 0 === $random->getInt(0, 1) ? [new Span(760, 860)] : []);
+            $priors = [];
+            foreach ($map->steps as $step) {
+                if ($step->size() * 6 < $months && 0 !== $random->getInt(0, 4)) {
+                    $priors[$step->id] = 0.9;
+                }
+            }
+            $learners[] = new Learner($child, ChildRecord::blank($map, priors: $priors), $child->minutesOn(Make::day(0)));
+        }
+        $windows = [new Span(540, 540 + $random->getInt(10, 70))];
+        if (0 !== $random->getInt(0, 2)) {
+            $windows[] = new Span(780, 780 + $random->getInt(10, 40));
+        }
+        $things = array_values(array_filter(self::things(), static fn (): bool => 0 !== $random->getInt(0, 3)));
+        $places = 0 === $random->getInt(0, 2) ? [Place::Table] : [Place::Table, Place::Floor];
+
+        return new DayRequest(Make::day(0), $house, $learners, $windows, $things, $places, 0 === $random->getInt(0, 3));
+    }
+}

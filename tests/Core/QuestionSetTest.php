@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\Tests\Core;
+
+use PHPUnit\Framework\TestCase;
+use Pindle\Core\Activity\Family;
+use Pindle\Core\Activity\Generator;
+use Pindle\Core\Question\Ask;
+use Pindle\Core\Question\Facts;
+use Pindle\Core\Question\Level;
+use Pindle\Core\Question\Question;
+use Pindle\Core\Question\QuestionSet;
+use Pindle\Core\Skill\Step;
+use Pindle\Tests\Make;
+use Random\Engine\Xoshiro256StarStar;
+use Random\Randomizer;
+
+/** Every family with every step it serves, twenty seeds each. */
+final class QuestionSetTest extends TestCase
+{
+    private const SEEDS = 20;
+
+    public function test_every_fact_is_inside_the_reach_and_true(): void
+    {
+        $wrong = [];
+        foreach (self::served() as [$family, $step]) {
+            foreach (Facts::of($family->serves[$step->skill->id], $step) as $fact) {
+                $n = $fact->numbers;
+                $most = max(19, $step->size() + (Ask::SayOn === $fact->ask ? 5 : 0));
+                foreach (['n', 'a', 'b', 'to'] as $name) {
+                    if (($n[$name] ?? 0) < 0 || ($n[$name] ?? 0) > $most) {
+                        $wrong[] = $step->id.' '.$fact->key().' '.$name;
+                    }
+                }
+                $right = match ($fact->ask) {
+                    Ask::Join, Ask::JoinSentence, Ask::StoryJoin => ($n['a'] ?? -1) + ($n['b'] ?? -1),
+                    Ask::Take, Ask::TakeSentence, Ask::StoryTake => ($n['n'] ?? -1) - ($n['b'] ?? -1),
+                    Ask::OtherPart, Ask::HowManyTo, Ask::HowManyMore, Ask::MakeSame => ($n['n'] ?? $n['a'] ?? -1) - (isset($n['n']) ? $n['a'] ?? -1 : $n['b'] ?? -1),
+                    Ask::ShareOut => intdiv($n['n'] ?? -1, max(1, $n['plates'] ?? 1)),
+                    Ask::WhichMore => ['fewer', 'same', 'more'][1 + (($n['a'] ?? 0) <=> ($n['b'] ?? 0))],
+                    default => $fact->answer,
+                };
+                if ($right !== $fact->answer || (\is_int($right) && ($right < 0 || $right > $step->size() + 5))) {
+                    $wrong[] = $step->id.' '.$fact->key().' = '.$fact->answer;
+                }
+            }
+        }
+        self::assertSame([], $wrong);
+    }
+
+    public function test_a_set_keeps_its_promises(): void
+    {
+        $broken = [];
+        foreach (self::served() as [$family, $step]) {
+            for ($seed = 1; $seed <= self::SEEDS; ++$seed) {
+                $count = 5 + $seed % 8;
+                $questions = self::set($family, $step, $count, $seed);
+                $levels = array_map(static fn (Question $question): Level => $question->level, $questions);
+                $at = array_filter($questions, static fn (Question $question): bool => Level::At === $question->level);
+                $open = array_filter($at, static fn (Question $question): bool => $question->fact->isOpen());
+                $keys = array_map(static fn (Question $question): string => $question->fact->key(), $questions);
+                $zeros = array_filter(\array_slice($questions, 1, -1), static fn (Question $question): bool => $question->fact->hasZero());
+                $promises = [
+                    'as many as wanted' => $count === \count($questions),
+                    'sure first and last' => [0, $count - 1] === array_keys($levels, Level::Sure, true),
+                    'half of them open' => 2 * \count($open) >= \count($at),
+                    'about six in ten at the step' => abs(0.6 - \count($at) / ($count - 2)) <= 0.28,
+                    'never the same twice running' => [] === array_filter(array_keys($keys), static fn (int $i): bool => $i > 0 && $keys[$i] === $keys[$i - 1]),
+                    'not too many noughts' => Generator::Join !== $family->serves[$step->skill->id] || $step->size() < 10 || \count($zeros) <= intdiv($count, 6) + 1,
+                ];
+                foreach (array_keys($promises, false, true) as $promise) {
+                    $broken[] = \sprintf('%s, %s, seed %d: %s', $family->id, $step->id, $seed, $promise);
+                }
+            }
+        }
+        self::assertSame([], $broken);
+    }
+
+    public function test_what_was_seen_least_comes_first(): void
+    {
+        $step = Make::library()->map()->step('put-together@5');
+        $asked = [];
+        foreach (Facts::of(Generator::Join, $step) as $fact) {
+            if (4 !== $fact->answer) {
+                $asked[$fact->key()] = ['seen' => 5, 'unaided' => 5];
+            }
+        }
+        $questions = QuestionSet::choose(Generator::Join, $step, $asked, 9, null, null, new Randomizer(new Xoshiro256StarStar(3)))->questions;
+        $fresh = array_filter(\array_slice($questions, 1, -1), static fn (Question $question): bool => 4 === $question->fact->answer);
+
+        self::assertGreaterThanOrEqual(3, \count($fresh));
+    }
+
+    public function test_the_same_seed_asks_the_same(): void
+    {
+        [$family, $step] = self::served()[7];
+
+        self::assertEquals(self::set($family, $step, 9, 5), self::set($family, $step, 9, 5));
+        self::assertNotEquals(self::set($family, $step, 9, 5), self::set($family, $step, 9, 6));
+    }
+
+    /** @return list<Question> */
+    private static function set(Family $family, Step $step, int $count, int $seed): array
+    {
+        return QuestionSet::choose($family->serves[$step->skill->id], $step, [], $count, null, null, new Randomizer(new Xoshiro256StarStar($seed)))->questions;
+    }
+
+    /** @return list<array{Family, Step}> */
+    private static function served(): array
+    {
+        $served = [];
+        foreach (Make::library()->catalogue()->families as $family) {
+            foreach (Make::library()->map()->steps as $step) {
+                if ($family->shows($step, $step->firstForm()) || $family->shows($step, $step->lastForm())) {
+                    $served[] = [$family, $step];
+                }
+            }
+        }
+        self::assertGreaterThan(60, \count($served));
+
+        return $served;
+    }
+}
