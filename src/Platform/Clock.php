@@ -31,6 +31,18 @@ final readonly class Clock
         return $now->setTimezone(new \DateTimeZone('UTC'));
     }
 
+    /** The house's instant for what a device's own clock said, in milliseconds since 1970: the same, but for the days between today and a fixed day. */
+    public function fromDevice(int $milliseconds): \DateTimeImmutable
+    {
+        $at = new \DateTimeImmutable(\sprintf('@%d.%03d', intdiv($milliseconds, 1000), $milliseconds % 1000));
+        if ('' === $this->fixedToday) {
+            return $at;
+        }
+        $away = LocalDate::at(new \DateTimeImmutable(), $this->zone)->daysUntil(LocalDate::parse($this->fixedToday));
+
+        return $at->modify(\sprintf('%+d days', $away));
+    }
+
     public function today(): LocalDate
     {
         return $this->dayOf($this->now());

@@ -26,8 +26,8 @@ use Symfony\Component\Routing\Attribute\Route;
 #[OA\Tag('Table')]
 final readonly class TableController
 {
-    /** A device's clock may be ahead of the house by so many milliseconds. */
-    private const CLOCK_SKEW = 86_400_000;
+    /** A device's clock may be ahead of the house by so many seconds. */
+    private const CLOCK_SKEW = 86_400;
 
     public function __construct(
         private EntityManagerInterface $entities,
@@ -128,10 +128,10 @@ final readonly class TableController
     {
         $sitting = $stored->setUp->sittingOf($childId);
         $question = $sitting?->questions[$input->place] ?? throw Refusal::invalid('place', 'This sitting has no such question.');
-        if ($input->at > (int) $this->clock->now()->format('Uv') + self::CLOCK_SKEW) {
+        $at = $this->clock->fromDevice($input->at);
+        if ($at->getTimestamp() > $this->clock->now()->getTimestamp() + self::CLOCK_SKEW) {
             throw Refusal::invalid('at', 'That is in the future. Is the clock of this device right?');
         }
-        $at = new \DateTimeImmutable(\sprintf('@%d.%03d', intdiv($input->at, 1000), $input->at % 1000));
 
         return new OneTry(
             $input->id,

@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\Tests\App;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Pindle\App\Platform\Content\BrokenContent;
+use Pindle\App\Platform\Content\ContentFiles;
+use Pindle\App\Platform\Content\Library;
+use Pindle\App\Platform\Words;
+use Pindle\Core\Evidence\ClauseKind;
+use Pindle\Core\Evidence\Mark;
+use Pindle\Core\Evidence\Method;
+use Pindle\Core\Evidence\Outcome;
+use Pindle\Core\Evidence\Slip;
+use Pindle\Core\Question\Facts;
+use Pindle\Tests\Make;
+use Symfony\Component\Filesystem\Filesystem;
+
+final class ContentTest extends TestCase
+{
+    public function test_every_family_is_written_out_and_serves_steps_of_the_map(): void
+    {
+        $library = Make::library();
+        $strands = [];
+        foreach ($library->catalogue()->families as $family) {
+            self::assertGreaterThanOrEqual(2, \count($library->familyWords($family->id)->show), $family->id);
+            $served = 0;
+            foreach ($library->map()->steps as $step) {
+                foreach ([null, ...$step->forms] as $form) {
+                    if ($family->shows($step, $form)) {
+                        ++$served;
+                        $strands[$step->skill->strand->value] = true;
+                    }
+                }
+            }
+            self::assertGreaterThan(0, $served, $family->id.' serves nothing');
+            foreach (array_keys($family->serves) as $skill) {
+                self::assertArrayHasKey($skill, $library->map()->skills, $family->id);
+            }
+        }
+        self::assertGreaterThanOrEqual(12, \count($library->catalogue()->families));
+        self::assertGreaterThanOrEqual(8, \count($strands));
+    }
+
+    public function test_there_are_words_for_everything_the_engine_can_say(): void
+    {
+        $library = Make::library();
+        foreach ([['marks', Mark::cases()], ['outcomes', Outcome::cases()], ['methods', Method::cases()], ['slips', Slip::cases()], ['clauses', ClauseKind::cases()], ['clauses_wanted', ClauseKind::cases()], ['reason_wants', ClauseKind::cases()]] as [$group, $cases]) {
+            foreach ($cases as $case) {
+                self::assertNotSame('', $library->sentence($group, $case->value));
+            }
+        }
+        $words = new Words($library);
+        foreach ($library->catalogue()->families as $family) {
+            foreach ($library->map()->steps as $step) {
+                foreach (isset($family->serves[$step->skill->id]) ? Facts::of($family->serves[$step->skill->id], $step) : [] as $fact) {
+                    // A sentence that wants a value it is not given throws.
+                    self::assertNotSame('', $words->ask($fact, $family->id, 'corks').$words->answer($fact, 'corks'));
+                }
+                self::assertNotSame('', $words->step($step));
+            }
+        }
+    }
+
+    public function test_every_caution_has_a_reason_and_a_source(): void
+    {
+        foreach (Make::library()->cautions()->rules as $rule) {
+            $words = Make::library()->cautionWords($rule->id);
+            self::assertNotSame('', $words->why.$words->source);
+        }
+    }
+
+    public function test_a_sentence_chooses_by_one_and_many(): void
+    {
+        self::assertSame('1 day, 2 tries', Words::fill('{d} {d?day:days}, {t} {t?try:tries}', ['d' => 1, 't' => 2]));
+    }
+
+    /** @return iterable<string, array{string, string, string}> */
+    public static function breakages(): iterable
+    {
+        yield 'a formula' => ['count: n}', 'count: n +}', 'count'];
+        yield 'a part' => ['part: with', 'part: sometimes', 'part'];
+        yield 'a missing text' => ['  predict: "Will it be a few or many?"', '', 'predict'];
+        yield 'a place' => ['places: [table, floor]', 'places: [ceiling]', 'places'];
+        yield 'a prop' => ['props: [tray]', 'props: [anvil]', 'props'];
+        yield 'YAML itself' => ['serves: {', 'serves: {{', 'line'];
+    }
+
+    #[DataProvider('breakages')]
+    public function test_a_broken_file_is_named_with_the_field(string $good, string $bad, string $place): void
+    {
+        $folder = sys_get_temp_dir().'/pindle-content-'.bin2hex(random_bytes(4));
+        $files = new Filesystem();
+        $files->mirror(\dirname(__DIR__, 2).'/content', $folder);
+        $file = $folder.'/activities/pick-up-count.yaml';
+        $text = (string) file_get_contents($file);
+        self::assertStringContainsString($good, $text);
+        file_put_contents($file, str_replace($good, $bad, $text));
+        try {
+            $library = new Library(new ContentFiles($folder, $folder.'/cache'));
+            $library->catalogue();
+            $library->familyWords('pick-up-count');
+            self::fail('It was taken.');
+        } catch (BrokenContent $e) {
+            self::assertStringContainsString('activities/pick-up-count.yaml', $e->getMessage());
+            self::assertStringContainsString($place, $e->getMessage());
+        } finally {
+            $files->remove($folder);
+        }
+    }
+}

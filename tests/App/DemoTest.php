@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\Tests\App;
+
+use Doctrine\DBAL\Connection;
+use Pindle\App\Demo\DemoHistory;
+
+final class DemoTest extends ApiTestCase
+{
+    public function test_twelve_weeks_of_history_the_same_for_the_same_seed_with_a_plan_for_today(): void
+    {
+        $database = self::getContainer()->get(Connection::class);
+        $history = self::getContainer()->get(DemoHistory::class);
+        self::assertGreaterThan(2000, $history->write(7));
+        $first = $database->fetchAllAssociative('SELECT * FROM try ORDER BY id');
+
+        $day = $this->ask('GET', '/today');
+        self::assertSame(['Maren', 'Tobin', 'Lark'], array_column($day['children'], 'name'));
+        self::assertTrue($day['planned']);
+        foreach ($day['children'] as $child) {
+            self::assertGreaterThan(0, $child['minutesPlanned'], $child['name']);
+            $counts = $this->ask('GET', '/map/'.$child['id'])['counts'];
+            self::assertGreaterThan(5, ($counts['secure'] ?? 0) + ($counts['look-again'] ?? 0) + ($counts['steady'] ?? 0), $child['name']);
+        }
+
+        foreach (['try', 'sitting', 'set_up', 'day', 'thing', 'child'] as $table) {
+            $database->executeStatement('DELETE FROM '.$table);
+        }
+        self::ensureKernelShutdown();
+        $this->setUp();
+        self::getContainer()->get(DemoHistory::class)->write(7);
+        self::assertSame($first, self::getContainer()->get(Connection::class)->fetchAllAssociative('SELECT * FROM try ORDER BY id'));
+    }
+}

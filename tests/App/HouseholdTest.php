@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\Tests\App;
+
+/** Children and things: what is kept, what is used at once. */
+final class HouseholdTest extends ApiTestCase
+{
+    public function test_a_name_and_a_birth_date_are_enough_and_the_rest_is_guessed(): void
+    {
+        $child = $this->ask('POST', '/children', ['name' => '  Wim ', 'born' => '2021-06-01'], 201);
+
+        self::assertSame('Wim', $child['name']);
+        self::assertSame(57, $child['ageMonths']);
+        self::assertSame([12, 21, true], [$child['longestSittingUsed'], $child['minutesUsed'], $child['mayBeAloneUsed']]);
+        self::assertSame(['Wim'], array_column($this->ask('GET', '/children')['present'], 'name'));
+    }
+
+    public function test_changes_on_two_devices_do_not_undo_one_another(): void
+    {
+        $child = $this->ask('POST', '/children', ['name' => 'Wim'], 201);
+        $this->ask('PUT', '/children/'.$child['id'], ['name' => 'Willem', 'version' => $child['version']]);
+
+        $this->refuse(409, 'version', 'PUT', '/children/'.$child['id'], ['name' => 'Wilhelmina', 'version' => $child['version']]);
+        $this->refuse(422, 'version', 'PUT', '/children/'.$child['id'], ['name' => 'Wilhelmina']);
+        self::assertSame('Willem', $this->ask('GET', '/children')['present'][0]['name']);
+    }
+
+    public function test_an_archived_child_comes_back_whole(): void
+    {
+        $id = $this->addChild('Wim', '2021-06-01');
+        $this->ask('POST', '/children/'.$id.'/archive');
+
+        self::assertSame([], $this->ask('GET', '/children')['present']);
+        self::assertSame('Wim', $this->ask('GET', '/children')['archived'][0]['name']);
+        $this->refuse(404, 'childId', 'GET', '/map/'.$id);
+        $this->ask('POST', '/children/'.$id.'/restore');
+        self::assertSame('Wim', $this->ask('GET', '/map/'.$id)['childName']);
+    }
+
+    public function test_the_seventh_child_is_told_why_not(): void
+    {
+        foreach (range(1, 6) as $i) {
+            $this->ask('POST', '/children', ['name' => 'Child '.$i], 201);
+        }
+        $this->refuse(422, 'name', 'POST', '/children', ['name' => 'Child 7']);
+        self::assertSame([0, 1, 2, 3, 4, 5], array_column($this->ask('GET', '/children')['present'], 'thread'));
+    }
+
+    public function test_a_new_thing_and_a_new_child_are_used_at_once(): void
+    {
+        $this->plannedHouse();
+        $lark = $this->addChild('Lark', '2022-01-01');
+        $day = $this->ask('GET', '/today');
+        self::assertContains('Lark', array_column($day['children'], 'name'));
+        self::assertContains($lark, array_merge(...array_map(static fn (array $setUp): array => array_column($setUp['sittings'], 'childId'), $day['setUps'])));
+
+        foreach ($this->ask('GET', '/cupboard')['things'] as $thing) {
+            $this->ask('DELETE', '/cupboard/'.$thing['id'], null, 204);
+        }
+        self::assertSame([], $this->ask('GET', '/today')['bring']);
+        $this->ask('POST', '/cupboard', ['name' => 'mooring pins', 'amount' => 40, 'size' => [20, 20, 90], 'shape' => 'long'], 201);
+        self::assertSame(['mooring pins'], array_unique(array_column($this->ask('GET', '/today')['bring'], 'name')));
+    }
+
+    public function test_a_thing_says_who_it_is_kept_from(): void
+    {
+        $this->addChild('Tiny', '2024-08-01');
+        $thing = $this->ask('POST', '/cupboard', ['name' => 'glass beads', 'amount' => 12], 201);
+
+        self::assertSame('glass bead', $thing['single']);
+        self::assertTrue($thing['safety'][0]['blocked'], 'not measured: counts as small');
+        self::assertStringContainsString('Tiny', $thing['safety'][0]['say']);
+        self::assertNotSame('', $thing['safety'][0]['source']);
+    }
+
+    public function test_ticking_twice_keeps_one(): void
+    {
+        $this->ask('POST', '/cupboard/tick', ['shipped' => ['corks']]);
+        $cupboard = $this->ask('POST', '/cupboard/tick', ['shipped' => ['corks', 'socks']]);
+
+        self::assertSame(['corks', 'socks'], array_column($cupboard['things'], 'name'));
+        $this->refuse(422, 'shipped.0', 'POST', '/cupboard/tick', ['shipped' => ['anvils']]);
+    }
+}

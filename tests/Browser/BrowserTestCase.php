@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\Tests\Browser;
+
+use PHPUnit\Framework\TestCase;
+
+/** Drives the real interface. One Chromium serves the whole run. */
+abstract class BrowserTestCase extends TestCase
+{
+    protected const TODAY = '2026-03-04';
+
+    protected static ?Chrome $sharedChrome = null;
+    protected Chrome $chrome;
+    protected Server $server;
+
+    protected function setUp(): void
+    {
+        if (null === self::$sharedChrome) {
+            self::$sharedChrome = new Chrome();
+            register_shutdown_function(static fn () => self::$sharedChrome?->close());
+        }
+        $this->chrome = self::$sharedChrome;
+        $this->chrome->size(1280, 800);
+    }
+
+    protected function tearDown(): void
+    {
+        // What waits in one test's browser must not reach another test's house.
+        $this->chrome->driver->executeScript('try { localStorage.clear() } catch {}');
+        $this->chrome->driver->get('about:blank');
+        $this->server->stop();
+    }
+
+    protected function open(string $path): void
+    {
+        $this->chrome->driver->get($this->server->url.$path);
+    }
+
+    /** @return array<mixed> */
+    protected function api(string $path): array
+    {
+        return (array) json_decode((string) file_get_contents($this->server->url.'/api'.$path), true, 512, \JSON_THROW_ON_ERROR);
+    }
+
+    /** No rule of axe-core at level A or AA is broken on the page as it stands. */
+    protected function assertAccessible(string $what): void
+    {
+        $this->chrome->driver->executeScript((string) file_get_contents(\dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
+        $found = $this->chrome->driver->executeAsyncScript(
+            'const done = arguments[0]; axe.run(document, {runOnly: ["wcag2a", "wcag2aa"]}).then((r) => done(r.violations.map((v) => v.id + ": " + v.nodes.slice(0, 3).map((n) => n.html.slice(0, 160)).join(" | "))));',
+        );
+        self::assertSame([], $found, $what);
+    }
+}

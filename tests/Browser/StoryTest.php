@@ -1,0 +1,189 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+
+/** The whole story: plan, table, outcomes, decision, the next plan changed, the mark moved. */
+final class StoryTest extends BrowserTestCase
+{
+    public function test_a_sitting_at_the_table_changes_the_plan_and_the_map(): void
+    {
+        $this->server = new Server(self::TODAY, true);
+        $before = $this->api('/today');
+        // A sitting on something begun and not sure, so that good answers move its mark.
+        [$setUp, $sitting, $mark] = $this->pick($before);
+        $this->open('/');
+        $this->chrome->waitForText('Wednesday 4 March');
+        $this->chrome->waitForText($setUp['name']);
+        $this->assertAccessible('Today');
+
+        $this->open('/table/'.$setUp['id']);
+        $table = $this->api('/table/'.$setUp['id']);
+        $this->chrome->waitForText($table['turns'][0]['ask']);
+        $this->assertAccessible('Table');
+        foreach (array_keys($table['turns']) as $i) {
+            $this->chrome->waitForText($table['turns'][$i]['ask']);
+            $this->chrome->click('[data-outcome="at-once"]');
+        }
+        $this->chrome->waitForText('That was the last question.');
+        // One tap takes the last answer back, one gives it again, this time by key.
+        $this->chrome->clickText('Undo');
+        $this->chrome->waitForText($table['turns'][\count($table['turns']) - 1]['ask']);
+        $this->chrome->driver->getKeyboard()->sendKeys('2');
+        $this->chrome->waitForText('That was the last question.');
+        $this->chrome->clickText('Finish');
+        $this->chrome->waitForText('Back to Today');
+        $end = $this->api('/table/'.$setUp['id'])['ends'][0];
+        self::assertNotSame('Nothing was tried, so nothing changes.', $end['sentence']);
+        $this->chrome->waitForText($end['sentence']);
+        $this->assertAccessible('What follows');
+
+        $this->chrome->clickText('Back to Today', 'a');
+        $this->chrome->waitForText('Done');
+        $this->chrome->waitForText($end['sentence']);
+        $after = $this->api('/today');
+        self::assertNotEquals(self::ahead($before, $setUp['id']), self::ahead($after, $setUp['id']), 'what is still ahead was planned anew');
+
+        $this->open('/map/'.$sitting['childId']);
+        $cell = '[data-step="'.$sitting['step']['id'].'"]';
+        $this->chrome->waitForText($sitting['childName']);
+        $this->chrome->click($cell);
+        $this->chrome->waitForText('What makes it Secure');
+        $this->chrome->waitForText('4 Mar');
+        $moved = $this->chrome->driver->findElement(WebDriverBy::cssSelector($cell))->getAttribute('data-mark');
+        self::assertSame($end['markAfter'], $moved);
+        self::assertNotSame($mark, $moved, 'the mark has moved');
+        $this->assertAccessible('Evidence');
+    }
+
+    public function test_an_empty_house_is_led_from_a_child_to_the_cupboard_to_a_plan(): void
+    {
+        $this->server = new Server(self::TODAY, false);
+        $began = microtime(true);
+        $this->open('/');
+        $this->chrome->clickText('Add a child', 'a');
+        $this->chrome->type('#child-name', 'Wim');
+        $this->chrome->driver->executeScript('const f = document.querySelector("#child-born"); f.value = "2026-09-01"; f.dispatchEvent(new Event("input"));');
+        $this->chrome->click('form button[type=submit]');
+        $this->chrome->waitForText('A birth date can not be in the future.');
+        $this->chrome->driver->executeScript('const f = document.querySelector("#child-born"); f.value = "2021-06-01"; f.dispatchEvent(new Event("input"));');
+        $this->chrome->click('form button[type=submit]');
+        $this->chrome->clickText('tick what is in the cupboard', 'a');
+        foreach (['corks', 'jar lids', 'clothes pegs'] as $thing) {
+            $this->chrome->clickText($thing, 'label');
+        }
+        $this->chrome->clickText('Put 3 in the cupboard');
+        $this->chrome->clickText('Plan today', 'a');
+        $this->chrome->clickText('Plan today');
+        $this->chrome->waitForText('Bring to the table');
+        $this->chrome->waitForText('Wim');
+        self::assertLessThan(120, microtime(true) - $began, 'under two minutes');
+        self::assertNotSame([], $this->api('/today')['setUps']);
+
+        // A thing of one's own is there at once; a negative amount is not.
+        $this->open('/cupboard');
+        $this->chrome->clickText('Add a thing');
+        $this->chrome->type('#thing-name', 'mooring pins');
+        $this->chrome->type('#thing-amount', '-3');
+        $this->chrome->click('form button[type=submit]');
+        $this->chrome->waitForText('An amount is between 0 and 1000.');
+        $this->chrome->type('#thing-amount', '30');
+        $this->chrome->click('form button[type=submit]');
+        $this->chrome->waitForText('mooring pins');
+        $this->assertAccessible('Cupboard');
+    }
+
+    public function test_a_killed_server_loses_no_tap_and_the_rest_is_sent_when_it_is_back(): void
+    {
+        $this->server = new Server(self::TODAY, true);
+        $setUp = $this->api('/today')['setUps'][0];
+        $table = $this->api('/table/'.$setUp['id']);
+        $this->chrome->size(390, 844, true);
+        $this->open('/table/'.$setUp['id']);
+        $tap = function (int $i) use ($table): void {
+            $this->chrome->waitForText($table['turns'][$i]['ask']);
+            $this->chrome->click('[data-outcome="worked-it-out"]');
+        };
+        $recorded = fn (): int => \count(array_filter($this->api('/table/'.$setUp['id'])['turns'], static fn (array $turn): bool => null !== $turn['done']));
+        $tap(0);
+        $tap(1);
+        $until = microtime(true) + 5;
+        while ($recorded() < 2 && microtime(true) < $until) {
+            usleep(50_000);
+        }
+        self::assertSame(2, $recorded(), 'answered');
+
+        $this->server->kill();
+        $tap(2);
+        $tap(3);
+        $this->chrome->waitForText('2 waiting');
+        $this->server->start();
+        self::assertGreaterThanOrEqual(2, $recorded(), 'what was answered is still there');
+        $until = microtime(true) + 15;
+        while ($recorded() < 4 && microtime(true) < $until) {
+            usleep(100_000);
+        }
+        self::assertSame(4, $recorded(), 'and what waited has arrived, once each');
+    }
+
+    public function test_every_room_can_be_reached_by_keys_and_the_table_turned_to_the_child(): void
+    {
+        $this->server = new Server(self::TODAY, true);
+        $this->open('/');
+        $this->chrome->waitForText('Bring to the table');
+        foreach (['m' => 'What can Maren do?', 'k' => 'Who is at the table?', 'c' => 'What have we got?', 'h' => 'Your data lives in', 't' => 'Change the day'] as $key => $text) {
+            $this->chrome->driver->getKeyboard()->sendKeys('g'.$key);
+            $this->chrome->waitForText($text);
+            if ('h' !== $key) {
+                $this->assertAccessible($text);
+            }
+        }
+        $setUp = $this->api('/today')['setUps'][0];
+        $ask = $this->api('/table/'.$setUp['id'])['turns'][0]['ask'];
+        $this->open('/table/'.$setUp['id']);
+        $this->chrome->waitForText($ask);
+        $this->chrome->driver->getKeyboard()->sendKeys('v');
+        $this->chrome->driver->wait(5)->until(fn (): bool => 1 === \count($this->chrome->driver->findElements(WebDriverBy::cssSelector('[aria-label="Turn back to the parent"]'))));
+        self::assertDoesNotMatchRegularExpression('/[a-z]{2}/i', $this->chrome->driver->findElement(WebDriverBy::cssSelector('[role="dialog"]'))->getText(), 'numerals at most, no words for the child');
+        $this->chrome->driver->getKeyboard()->sendKeys(WebDriverKeys::ESCAPE);
+        $this->chrome->waitForText($ask);
+    }
+
+    /**
+     * @param array<mixed> $day
+     *
+     * @return array{array<string, mixed>, array<string, mixed>, string}
+     */
+    private function pick(array $day): array
+    {
+        foreach ($day['setUps'] as $setUp) {
+            $sitting = $setUp['sittings'][0];
+            $mark = $this->api('/map/'.$sitting['childId'].'/'.$sitting['step']['id'])['mark'];
+            if (1 === \count($setUp['sittings']) && \in_array($mark, ['new', 'trying', 'look-again'], true)) {
+                return [$setUp, $sitting, $mark];
+            }
+        }
+        self::fail('The demo plans nothing that could move.');
+    }
+
+    /**
+     * @param array<mixed> $day
+     *
+     * @return list<string>
+     */
+    private static function ahead(array $day, string $without): array
+    {
+        $ahead = [];
+        foreach ($day['setUps'] as $setUp) {
+            if ($setUp['id'] !== $without) {
+                $ahead[] = implode(' ', [$setUp['familyId'], $setUp['start'], $setUp['sittings'][0]['step']['id'], json_encode($setUp['scene'])]);
+            }
+        }
+
+        return $ahead;
+    }
+}
