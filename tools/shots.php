@@ -27,6 +27,14 @@ $views = [
     'evidence' => ["/map/$elder", 1280, 800, static fn (Chrome $chrome) => $chrome->click('[data-mark="steady"], [data-mark="secure"]')],
     'children' => ['/children', 1280, 800, null],
     'cupboard' => ['/cupboard', 1280, 800, null],
+    'ends' => ["/table/$setUp", 1280, 800, static function (Chrome $chrome): void {
+        while (!str_contains($chrome->text(), 'That was the last question.')) {
+            $chrome->click('[data-outcome="worked-it-out"]');
+            usleep(60_000);
+        }
+        $chrome->clickText('Finish');
+        $chrome->waitForText('Back to Today');
+    }],
     'today-phone' => ['/', 390, 844, null],
 ];
 foreach ($views as $name => [$path, $width, $height, $act]) {

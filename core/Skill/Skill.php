@@ -9,7 +9,7 @@ final readonly class Skill
 {
     /**
      * @param list<Form>                  $forms   in the order they are met
-     * @param array<string, list<string>> $reaches reach => ids of the other steps it needs, in order of reach
+     * @param array<int|string, list<string>> $reaches reach => ids of the other steps it needs, in order of reach (PHP turns a key "10" into 10)
      */
     public function __construct(
         public string $id,

@@ -63,12 +63,31 @@ abstract class ApiTestCase extends WebTestCase
         self::assertStringNotContainsString('.php', (string) $this->browser->getResponse()->getContent(), 'no stack trace');
     }
 
+    /**
+     * @template T of object
+     *
+     * @param class-string<T> $class
+     *
+     * @return T
+     */
+    protected static function service(string $class): object
+    {
+        $service = self::getContainer()->get($class);
+        self::assertInstanceOf($class, $service);
+
+        return $service;
+    }
+
     protected function addChild(string $name, string $born): string
     {
         return (string) $this->ask('POST', '/children', ['name' => $name, 'born' => $born], 201)['id'];
     }
 
-    /** A house with one child, a few things and a plan for today: the first set-up of it. @return array<string, mixed> */
+    /**
+     * A house with one child, a few things and a plan for today: the first set-up of it.
+     *
+     * @return array<string, mixed>
+     */
     protected function plannedHouse(): array
     {
         $this->addChild('Wim', '2021-06-01');

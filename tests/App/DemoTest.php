@@ -11,8 +11,8 @@ final class DemoTest extends ApiTestCase
 {
     public function test_twelve_weeks_of_history_the_same_for_the_same_seed_with_a_plan_for_today(): void
     {
-        $database = self::getContainer()->get(Connection::class);
-        $history = self::getContainer()->get(DemoHistory::class);
+        $database = self::service(Connection::class);
+        $history = self::service(DemoHistory::class);
         self::assertGreaterThan(2000, $history->write(7));
         $first = $database->fetchAllAssociative('SELECT * FROM try ORDER BY id');
 
@@ -30,7 +30,7 @@ final class DemoTest extends ApiTestCase
         }
         self::ensureKernelShutdown();
         $this->setUp();
-        self::getContainer()->get(DemoHistory::class)->write(7);
-        self::assertSame($first, self::getContainer()->get(Connection::class)->fetchAllAssociative('SELECT * FROM try ORDER BY id'));
+        self::service(DemoHistory::class)->write(7);
+        self::assertSame($first, self::service(Connection::class)->fetchAllAssociative('SELECT * FROM try ORDER BY id'));
     }
 }

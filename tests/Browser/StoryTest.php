@@ -111,11 +111,7 @@ final class StoryTest extends BrowserTestCase
         $recorded = fn (): int => \count(array_filter($this->api('/table/'.$setUp['id'])['turns'], static fn (array $turn): bool => null !== $turn['done']));
         $tap(0);
         $tap(1);
-        $until = microtime(true) + 5;
-        while ($recorded() < 2 && microtime(true) < $until) {
-            usleep(50_000);
-        }
-        self::assertSame(2, $recorded(), 'answered');
+        $this->chrome->driver->wait(5)->until(static fn (): bool => 2 === $recorded(), 'both are answered');
 
         $this->server->kill();
         $tap(2);
@@ -123,11 +119,7 @@ final class StoryTest extends BrowserTestCase
         $this->chrome->waitForText('2 waiting');
         $this->server->start();
         self::assertGreaterThanOrEqual(2, $recorded(), 'what was answered is still there');
-        $until = microtime(true) + 15;
-        while ($recorded() < 4 && microtime(true) < $until) {
-            usleep(100_000);
-        }
-        self::assertSame(4, $recorded(), 'and what waited has arrived, once each');
+        $this->chrome->driver->wait(15)->until(static fn (): bool => 4 === $recorded(), 'what waited arrives, once each');
     }
 
     public function test_every_room_can_be_reached_by_keys_and_the_table_turned_to_the_child(): void

@@ -80,7 +80,7 @@ final class SkillMapTest extends TestCase
         self::assertSame([Form::Things, Form::Symbols], $map->showing([])->step('a@1')->forms);
     }
 
-    /** @param array<string, list<string>> $reaches */
+    /** @param array<int|string, list<string>> $reaches */
     private static function skill(string $id, array $reaches): Skill
     {
         return new Skill($id, Strand::Counting, SkillKind::Usual, [Form::Things, Form::Symbols], $reaches);
