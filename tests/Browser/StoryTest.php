@@ -20,6 +20,7 @@ final class StoryTest extends BrowserTestCase
         $this->chrome->waitForText('Wednesday 4 March');
         $this->chrome->waitForText($setUp['name']);
         $this->assertAccessible('Today');
+        $this->assertFirstLoadBelow(150_000);
 
         $this->open('/table/'.$setUp['id']);
         $table = $this->api('/table/'.$setUp['id']);
@@ -143,6 +144,18 @@ final class StoryTest extends BrowserTestCase
         self::assertDoesNotMatchRegularExpression('/[a-z]{2}/i', $this->chrome->driver->findElement(WebDriverBy::cssSelector('[role="dialog"]'))->getText(), 'numerals at most, no words for the child');
         $this->chrome->driver->getKeyboard()->sendKeys(WebDriverKeys::ESCAPE);
         $this->chrome->waitForText($ask);
+    }
+
+    /** Scripts and styles the first page fetched, as they travel: gzipped. */
+    private function assertFirstLoadBelow(int $bytes): void
+    {
+        $fetched = (array) $this->chrome->driver->executeScript('return performance.getEntriesByType("resource").map((e) => new URL(e.name).pathname).filter((p) => /\\.(js|css)$/.test(p))');
+        self::assertGreaterThan(3, \count($fetched));
+        $sum = 0;
+        foreach ($fetched as $path) {
+            $sum += \strlen((string) gzencode((string) file_get_contents(\dirname(__DIR__, 2).'/public'.$path), 9));
+        }
+        self::assertLessThan($bytes, $sum);
     }
 
     /**

@@ -16,7 +16,10 @@ const thread = (childId: string) => props.table.seats.find((seat) => seat.childI
     <section class="mx-auto w-full max-w-2xl space-y-4 p-4" aria-label="What follows">
         <article v-for="end in table.ends" :key="end.childId" class="rounded-2xl border border-hem bg-cloth p-5">
             <p class="flex items-center gap-2">
-                <ThreadKnot :thread="thread(end.childId)" /> <b>{{ end.childName }}</b>: {{ end.step.name }}, {{ end.step.reach }}
+                <ThreadKnot :thread="thread(end.childId)" />
+                <span
+                    ><b>{{ end.childName }}:</b> {{ end.step.name }}, {{ end.step.reach }}</span
+                >
             </p>
             <h2 class="mt-3 text-2xl" data-decision>{{ end.name }}</h2>
             <p class="mt-1 text-lg">{{ end.sentence }}</p>
