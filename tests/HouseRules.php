@@ -21,7 +21,7 @@ final class HouseRules
         ['Activity'],
         ['Question'],
         ['Scene', 'Advice'],
-        ['Planning'],
+        ['Planning', 'FirstLook'],
         ['Simulation'],
     ];
 

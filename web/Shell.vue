@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query';
-import { ref } from 'vue';
+import { computed, ref } from 'vue';
 import { RouterLink, RouterView, useRoute, useRouter } from 'vue-router';
 
 import { api } from '@/api/client';
@@ -14,6 +14,8 @@ const route = useRoute();
 const router = useRouter();
 const house = useQuery({ queryKey: ['house'], queryFn: api.house, staleTime: 60_000 });
 const showKeys = ref(false);
+/** Rooms worked in with one hand have the whole screen. */
+const bare = computed(() => route.name === 'table' || route.name === 'first-look');
 let going = false;
 
 function go(key: string) {
@@ -36,7 +38,7 @@ useKeys({
 
 <template>
     <a href="#room" class="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-cloth focus:p-3">Skip to the room</a>
-    <header v-if="route.name !== 'table'" class="border-b-2 border-hem bg-cloth">
+    <header v-if="!bare" class="border-b-2 border-hem bg-cloth">
         <div class="mx-auto flex max-w-7xl flex-wrap items-center gap-x-6 px-4">
             <RouterLink to="/" class="flex min-h-12 items-center gap-2 text-lg font-bold text-deep">
                 <img :src="'/icon.svg'" alt="" class="size-7" />
@@ -60,7 +62,7 @@ useKeys({
             <p v-if="house.data.value?.demo" class="ml-auto text-sm text-soft">Sample household</p>
         </div>
     </header>
-    <main id="room" tabindex="-1" class="mx-auto max-w-7xl outline-none" :class="route.name === 'table' ? '' : 'px-4 py-5'">
+    <main id="room" tabindex="-1" class="mx-auto max-w-7xl outline-none" :class="bare ? '' : 'px-4 py-5'">
         <RouterView />
     </main>
 

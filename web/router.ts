@@ -17,6 +17,18 @@ export const router = createRouter({
         { name: 'table', path: '/table/:setUpId', component: () => import('./rooms/table/Table.vue'), props: true },
         { name: 'map', path: '/map/:childId?', component: () => import('./rooms/map/Map.vue'), props: true },
         { name: 'children', path: '/children', component: () => import('./rooms/children/Children.vue') },
+        {
+            name: 'teaching',
+            path: '/children/:childId/teaching',
+            component: () => import('./rooms/children/Teaching.vue'),
+            props: true,
+        },
+        {
+            name: 'first-look',
+            path: '/children/:childId/first-look',
+            component: () => import('./rooms/children/FirstLook.vue'),
+            props: true,
+        },
         { name: 'cupboard', path: '/cupboard', component: () => import('./rooms/cupboard/Cupboard.vue') },
         { name: 'house', path: '/house', component: () => import('./rooms/house/House.vue') },
         { path: '/:rest(.*)*', redirect: '/' },

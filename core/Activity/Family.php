@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pindle\Core\Activity;
 
+use Pindle\Core\Child\NamingNumerals;
 use Pindle\Core\Child\WayIn;
 use Pindle\Core\Skill\Form;
 use Pindle\Core\Skill\Step;
@@ -22,6 +23,7 @@ final readonly class Family
      * @param int                      $seconds    for one question, 15 to 120
      * @param int|null                 $largest    largest size of a step it can show; null for any
      * @param array<string, SceneKind> $scenes     form => picture ("spoken" where there is no form)
+     * @param NamingNumerals|null $naming the way of naming numerals it follows, if any
      */
     public function __construct(
         public string $id,
@@ -38,6 +40,7 @@ final readonly class Family
         public bool $noisy,
         public ?int $largest,
         public array $scenes,
+        public ?NamingNumerals $naming = null,
     ) {
     }
 

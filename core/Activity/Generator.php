@@ -30,4 +30,7 @@ enum Generator: string
     case CarryOn = 'carry-on';
     case ReadSigns = 'read-signs';
     case ActStory = 'act-story';
+    case CompareSigns = 'compare-signs';
+    case BridgeTen = 'bridge-ten';
+    case BridgeBack = 'bridge-back';
 }

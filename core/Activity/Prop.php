@@ -9,8 +9,11 @@ use Pindle\Core\Thing\Thing;
 /** A tray, a cloth, a set of cards: what an activity wants besides the things that are counted. */
 final readonly class Prop
 {
-    /** @param bool $made true when it is made beforehand, false when any house has it */
-    public function __construct(public string $id, public Thing $thing, public bool $made)
+    /**
+     * @param bool $made    true when it is made beforehand, false when any house has it
+     * @param bool $answers true when answers are laid with it, so that another way of answering takes its place
+     */
+    public function __construct(public string $id, public Thing $thing, public bool $made, public bool $answers = false)
     {
     }
 }

@@ -23,4 +23,6 @@ enum SceneKind: string
     case Rings = 'rings';
     case Pattern = 'pattern';
     case Boxes = 'boxes';
+    case Sign = 'sign';
+    case Bridge = 'bridge';
 }

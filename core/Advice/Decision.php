@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Pindle\Core\Advice;
 
 use Pindle\Core\Calendar\LocalDate;
+use Pindle\Core\Child\Fingers;
 use Pindle\Core\Evidence\ChildRecord;
 use Pindle\Core\Evidence\Mark;
 use Pindle\Core\Evidence\OneTry;
 use Pindle\Core\Evidence\Outcome;
+use Pindle\Core\Evidence\Slip;
 use Pindle\Core\Evidence\Tracing;
 
 /** What follows from one sitting, with the evidence it stands on. */
@@ -22,6 +24,7 @@ final readonly class Decision
      * @param int          $tries   tries of the step in the sitting
      * @param int|null     $days    days to rest it
      * @param list<string> $opens   untouched steps that build on it and are ready now
+     * @param Slip|null    $remedy  the slip seen most often, whose remedy is for next time
      */
     private function __construct(
         public DecisionKind $kind,
@@ -30,6 +33,7 @@ final readonly class Decision
         public int $tries,
         public ?int $days,
         public array $opens,
+        public ?Slip $remedy = null,
     ) {
     }
 
@@ -37,18 +41,17 @@ final readonly class Decision
      * The first that holds: it became Secure; it rests; easier; further; again.
      *
      * @param list<OneTry> $tries  of this child in this sitting, in order, any step
-     * @param ChildRecord  $before the record as the sitting began
+     * @param Mark         $was    the mark of the step as the sitting began
      * @param ChildRecord  $after  the record as it ended
      */
-    public static function after(string $stepId, array $tries, ChildRecord $before, ChildRecord $after, Ending $ending, LocalDate $on): self
+    public static function after(string $stepId, array $tries, Mark $was, ChildRecord $after, Ending $ending, LocalDate $on): self
     {
         $own = array_values(array_filter($tries, static fn (OneTry $try): bool => $try->stepId === $stepId));
         $unaided = \count(array_filter($own, static fn (OneTry $try): bool => $try->isUnaided()));
         $notYet = \count(array_filter($own, static fn (OneTry $try): bool => Outcome::NotYet === $try->outcome));
         $lastFive = \array_slice($own, -5);
-        $make = static fn (DecisionKind $kind, DecisionReason $reason, ?int $days = null): self => new self($kind, $reason, $unaided, \count($own), $days, DecisionKind::MoveOn === $kind ? self::opened($stepId, $after, $on) : []);
+        $make = static fn (DecisionKind $kind, DecisionReason $reason, ?int $days = null): self => new self($kind, $reason, $unaided, \count($own), $days, DecisionKind::MoveOn === $kind ? self::opened($stepId, $after, $on) : [], DecisionKind::MoveOn === $kind ? null : self::remedy($own, $after->settings->fingers));
 
-        $was = $before->mark($stepId, $on);
         $is = $after->mark($stepId, $on);
         if (Mark::Secure === $is && Mark::Secure !== $was && Mark::LookAgain !== $was) {
             return $make(DecisionKind::MoveOn, DecisionReason::BecameSecure);
@@ -68,11 +71,34 @@ final readonly class Decision
         if (2 * $unaided < \count($own)) {
             return $make(DecisionKind::Easier, DecisionReason::UnderHalf);
         }
+        $onFingers = \count(array_filter($own, static fn (OneTry $try): bool => $try->isUnaided() && $try->isOnFingers()));
+        if (Fingers::BringThings === $after->settings->fingers && $onFingers > 0 && 2 * $onFingers >= $unaided) {
+            return $make(DecisionKind::Again, DecisionReason::OnFingers);
+        }
         if (5 === \count($lastFive) && [] === array_filter($lastFive, static fn (OneTry $try): bool => !$try->isUnaided())) {
             return $make(DecisionKind::Further, DecisionReason::LastFiveUnaided);
         }
 
         return $make(DecisionKind::Again, DecisionReason::StillMixed);
+    }
+
+    /**
+     * The slip tagged most often, the later one of two; fingers count where they are read as a sign.
+     *
+     * @param list<OneTry> $tries
+     */
+    private static function remedy(array $tries, Fingers $fingers): ?Slip
+    {
+        $counts = [];
+        foreach ($tries as $try) {
+            $slip = $try->isOnFingers() ? Slip::Fingers : $try->slip;
+            if (null !== $slip && (Slip::Fingers !== $slip || Fingers::BringThings === $fingers)) {
+                $counts[$slip->value] = ($counts[$slip->value] ?? 0) + 1;
+            }
+        }
+        $most = [] === $counts ? null : array_search(max($counts), array_reverse($counts, true), true);
+
+        return \is_string($most) ? Slip::from($most) : null;
     }
 
     /** @return list<string> */

@@ -14,5 +14,6 @@ enum DecisionReason: string
     case UnderHalf = 'under-half';
     case LastFiveUnaided = 'last-five-unaided';
     case StillMixed = 'still-mixed';
+    case OnFingers = 'on-fingers';
     case NothingTried = 'nothing-tried';
 }

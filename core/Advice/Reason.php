@@ -15,4 +15,7 @@ enum Reason: string
     case Due = 'due';
     case Slipped = 'slipped';
     case LeftAlone = 'left-alone';
+    case Doubted = 'doubted';
+    case Pinned = 'pinned';
+    case InFocus = 'in-focus';
 }

@@ -21,6 +21,8 @@ final readonly class Child
      * @param int|null     $longestSitting minutes of the longest sitting, 3 to 40; null for the usual of the age
      * @param bool|null    $mayBeAlone     null for the usual of the age
      * @param array<string, float> $priors step id => belief before the first try, for what is known of the child beforehand
+     * @param list<string>   $pins           ids of steps the parent wants next
+     * @param list<string>   $focus          strands the parent wants more of
      */
     public function __construct(
         public string $id,
@@ -32,16 +34,22 @@ final readonly class Child
         public ?int $minutesADay = null,
         public ?int $longestSitting = null,
         public ?bool $mayBeAlone = null,
-        public WayIn $wayIn = WayIn::SeeIt,
-        public FrameFilling $frameFilling = FrameFilling::RowsOfFive,
+        public Settings $settings = new Settings(),
         public array $priors = [],
+        public array $pins = [],
+        public array $focus = [],
     ) {
     }
 
     /** @param array<string, float> $priors */
     public function knowing(array $priors): self
     {
-        return new self($this->id, $this->name, $this->born, $this->allergies, $this->likedThings, $this->rests, $this->minutesADay, $this->longestSitting, $this->mayBeAlone, $this->wayIn, $this->frameFilling, $priors);
+        return new self($this->id, $this->name, $this->born, $this->allergies, $this->likedThings, $this->rests, $this->minutesADay, $this->longestSitting, $this->mayBeAlone, $this->settings, $priors, $this->pins, $this->focus);
+    }
+
+    public function taught(Settings $settings): self
+    {
+        return new self($this->id, $this->name, $this->born, $this->allergies, $this->likedThings, $this->rests, $this->minutesADay, $this->longestSitting, $this->mayBeAlone, $settings, $this->priors, $this->pins, $this->focus);
     }
 
     /** Age in whole months; 0 when the birth date is not known or still to come. */

@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace Pindle\Core\Evidence;
 
 use Pindle\Core\Calendar\LocalDate;
+use Pindle\Core\Child\SecureRule;
+use Pindle\Core\Child\Settings;
 use Pindle\Core\Skill\SkillMap;
+use Pindle\Core\Skill\Step;
 
 /**
- * All that is known of one child: a state for every step, following from the tries replayed in order.
+ * All that is known of one child: a state for every step, following from the evidence replayed in order.
  * Values in, values out: adding a try gives a new record.
  */
 final readonly class ChildRecord
@@ -18,49 +21,101 @@ final readonly class ChildRecord
     public const PRIOR_MOST = 0.90;
 
     /**
-     * @param array<string, StepState> $states        by step id; a step without one has never been touched
-     * @param list<LastSitting>        $lastSittings  the last two, older first
+     * @param array<string, StepState> $states       by step id; a step without one has never been touched
+     * @param list<LastSitting>        $lastSittings the last two, older first
+     * @param Seen|null                $newest       the last piece of evidence in it
      */
     private function __construct(
         public SkillMap $map,
-        public SecureRule $rule,
+        public Settings $settings,
         public array $states,
         public array $lastSittings,
+        public ?Seen $newest,
     ) {
     }
 
     /**
      * @param array<string, float> $priors step id => belief before the first try, kept within PRIOR_LEAST and PRIOR_MOST
      */
-    public static function blank(SkillMap $map, SecureRule $rule = SecureRule::Usual, array $priors = []): self
+    public static function blank(SkillMap $map, Settings $settings = new Settings(), array $priors = []): self
     {
-        $states = [];
-        foreach ($priors as $stepId => $prior) {
-            if ($map->has($stepId)) {
-                $states[$stepId] = new StepState(max(self::PRIOR_LEAST, min(self::PRIOR_MOST, $prior)));
-            }
-        }
-
-        return new self($map, $rule, $states, []);
+        return new self(OwnMap::of($map, $settings), $settings, self::beliefs($map, $priors), [], null);
     }
 
     /**
-     * The record that follows from these tries, in whatever order they arrived. Tries of steps that left the map are passed over.
+     * The record that follows from this evidence, in whatever order it arrived. Steps that left the map are passed over.
      *
-     * @param list<OneTry>         $tries
+     * @param iterable<Seen>       $evidence
      * @param array<string, float> $priors
      */
-    public static function replay(SkillMap $map, array $tries, SecureRule $rule = SecureRule::Usual, array $priors = []): self
+    public static function replay(SkillMap $map, iterable $evidence, Settings $settings = new Settings(), array $priors = []): self
     {
-        usort($tries, OneTry::compare(...));
-        $record = self::blank($map, $rule, $priors);
-        foreach ($tries as $try) {
-            if ($map->has($try->stepId)) {
-                $record = $record->with($try);
+        $record = self::blank($map, $settings, $priors);
+        foreach (self::inOrder($evidence) as $seen) {
+            if ($map->has($seen->stepId)) {
+                $record = $record->with($seen);
             }
         }
 
         return $record;
+    }
+
+    /**
+     * A record as it was kept.
+     *
+     * @param array<string, StepState> $states
+     * @param list<LastSitting>        $lastSittings
+     */
+    public static function kept(SkillMap $map, Settings $settings, array $states, array $lastSittings): self
+    {
+        return new self(OwnMap::of($map, $settings), $settings, $states, $lastSittings, null);
+    }
+
+    /**
+     * The steps whose state a piece of evidence about one step can change: itself and all it needs.
+     *
+     * @return list<string>
+     */
+    public function touchedBy(string $stepId): array
+    {
+        return [$stepId, ...$this->map->ancestors($stepId)];
+    }
+
+    /**
+     * The steps that evidence must be about to change the state of any of these: they themselves and all that builds on them.
+     *
+     * @param list<string> $stepIds
+     *
+     * @return list<string>
+     */
+    public function bearingOn(array $stepIds): array
+    {
+        $wanted = array_flip($stepIds);
+
+        return array_values(array_filter(array_keys($this->map->steps), fn (string $id): bool => [] !== array_intersect_key($wanted, array_flip($this->touchedBy($id)))));
+    }
+
+    /**
+     * The record with the states of some steps made anew, for evidence that came late or was taken back; all others stay.
+     *
+     * @param list<string>         $stepIds      as touchedBy names them
+     * @param iterable<Seen>       $evidence     all there is about the steps that bearingOn names
+     * @param list<OneTry>         $lastTries    the tries of the last two sittings
+     * @param array<string, float> $priors
+     */
+    public function again(array $stepIds, iterable $evidence, array $lastTries, array $priors = []): self
+    {
+        $only = array_flip($stepIds);
+        $states = array_intersect_key(self::beliefs($this->map, $priors), $only) + array_diff_key($this->states, $only);
+        foreach (self::inOrder($evidence) as $seen) {
+            $states = $this->after($states, $seen, $only);
+        }
+        $sittings = [];
+        foreach (self::inOrder($lastTries) as $try) {
+            $sittings = $try instanceof OneTry ? LastSitting::after($sittings, $try) : $sittings;
+        }
+
+        return new self($this->map, $this->settings, $states, $sittings, $this->newest);
     }
 
     public function state(string $stepId): StepState
@@ -71,12 +126,10 @@ final readonly class ChildRecord
     /** The mark of a step. A step whose own higher reach is Secure is carried and never falls due by time alone. */
     public function mark(string $stepId, LocalDate $on): Mark
     {
-        $mark = $this->state($stepId)->mark($on);
-        if (Mark::LookAgain === $mark && $this->state($stepId)->lastTry()?->isUnaided() && $this->isCarried($stepId, $on)) {
-            return Mark::Secure;
-        }
+        $state = $this->state($stepId);
+        $mark = $state->mark($on);
 
-        return $mark;
+        return Mark::LookAgain === $mark && !$state->hasSlipped() && $this->isCarried($stepId, $on) ? Mark::Secure : $mark;
     }
 
     public function isCarried(string $stepId, LocalDate $on): bool
@@ -106,73 +159,158 @@ final readonly class ChildRecord
     public function nextLook(string $stepId, LocalDate $on): ?LocalDate
     {
         $state = $this->state($stepId);
-        if (!$state->secured || null === $state->halfLife || null === $state->clock || $this->isCarried($stepId, $on)) {
+        if (!$state->secured || null === $state->halfLife || null === $state->clock || $state->hasSlipped() || $this->isCarried($stepId, $on)) {
             return null;
         }
 
         return $state->clock->plusDays(Tracing::daysToNextLook($state->halfLife));
     }
 
+    /** Whether a sitting was the first for any step tried in it. */
+    public function wasBrandNew(LastSitting $sitting): bool
+    {
+        foreach ($sitting->stepIds as $stepId) {
+            if ($this->state($stepId)->firstSitting === $sitting->sittingId) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /**
-     * The record after one more try. The try must not be earlier than those already in it.
+     * The record after one more piece of evidence, which must not be earlier than what is already in it.
      *
      * @throws \Pindle\Core\Skill\SkillMapError when the step is not on the map
      */
-    public function with(OneTry $try): self
+    public function with(Seen $seen): self
+    {
+        $states = $this->after($this->states, $seen, null);
+
+        return new self($this->map, $this->settings, $states, $seen instanceof OneTry ? LastSitting::after($this->lastSittings, $seen) : $this->lastSittings, $seen);
+    }
+
+    /**
+     * @param array<string, StepState>  $states
+     * @param array<string, mixed>|null $only steps that may change, as keys; null for all
+     *
+     * @return array<string, StepState>
+     */
+    private function after(array $states, Seen $seen, ?array $only): array
+    {
+        if ($seen instanceof OneTry) {
+            return $this->afterTry($states, $seen, $only);
+        }
+        if (null === $only || isset($only[$seen->stepId])) {
+            $state = $states[$seen->stepId] ?? new StepState();
+            $states[$seen->stepId] = match (true) {
+                $seen instanceof Witness => $state->witnessed($seen),
+                $seen instanceof HandMark => $state->setByHand($seen),
+                default => $state,
+            };
+        }
+
+        return $states;
+    }
+
+    /**
+     * @param array<string, StepState>  $states
+     * @param array<string, mixed>|null $only
+     *
+     * @return array<string, StepState>
+     */
+    private function afterTry(array $states, OneTry $try, ?array $only): array
     {
         $step = $this->map->step($try->stepId);
-        $states = $this->states;
-        $before = $this->state($try->stepId);
-
-        $gap = null === $before->clock ? 0 : max(0, $before->clock->daysUntil($try->day));
-        [$form, $unaidedInForm, $notYetInForm] = Ladder::formAfter($step, $before, $try);
-        $lately = [...\array_slice($before->lately, 1 - SecureRule::LONGEST_WINDOW), $try];
-        $asked = $before->questions[$try->question] ?? ['seen' => 0, 'unaided' => 0];
-        $after = new StepState(
-            p: Tracing::afterTry($before->p, $try, $step->skill->isQuick()),
-            halfLife: Tracing::halfLife($before->halfLife, $gap, $try),
-            clock: $try->day,
-            tries: $before->tries + 1,
-            lately: $lately,
-            secured: $before->secured && !self::isLost($lately),
-            form: $form,
-            unaidedInForm: $unaidedInForm,
-            notYetInForm: $notYetInForm,
-            help: Ladder::helpAfter($try->help, $try->outcome),
-            questions: [$try->question => ['seen' => $asked['seen'] + 1, 'unaided' => $asked['unaided'] + ($try->isUnaided() ? 1 : 0)]] + $before->questions,
-        );
-        $states[$step->id] = $before->secured ? $after : $this->securedIfMet($step->id, $after);
-
+        $may = static fn (string $id): bool => null === $only || isset($only[$id]);
+        if ($may($step->id)) {
+            $states[$step->id] = $this->tried($step, $states[$step->id] ?? new StepState(), $try);
+        }
         if ($try->isUnaided()) {
-            foreach ($step->needs as $need) {
-                if (Mark::Secure !== $this->mark($need, $try->day)) {
+            foreach ($try->isLook ? [] : $step->needs as $need) {
+                if ($may($need)) {
                     $known = $states[$need] ?? new StepState();
-                    $states[$need] = $known->withBelief(Tracing::implied($known->p, $try->guess));
+                    if (Mark::Secure !== $known->mark($try->day)) {
+                        $states[$need] = $known->withBelief(Tracing::implied($known->p, $try->guess));
+                    }
                 }
             }
             foreach ($this->map->ancestors($step->id) as $ancestor) {
-                if (null !== ($states[$ancestor] ?? null)?->halfLife) {
-                    $states[$ancestor] = $states[$ancestor]->refreshed($try->day);
+                $known = $states[$ancestor] ?? null;
+                if (null !== $known?->halfLife && $known->clock != $try->day && $may($ancestor)) {
+                    $states[$ancestor] = $known->refreshed($try->day);
                 }
             }
         }
-        $earlierSkill = $try->slip?->pointsAt();
+        $earlierSkill = $try->isLook ? null : $try->slip?->pointsAt();
         $earlier = null === $earlierSkill ? null : $this->map->ancestorOfSkill($step->id, $earlierSkill);
-        if (null !== $earlier) {
+        if (null !== $earlier && $may($earlier)) {
             $known = $states[$earlier] ?? new StepState();
             $states[$earlier] = $known->withBelief(Tracing::slipped($known->p, $try->guess));
         }
 
-        return new self($this->map, $this->rule, $states, LastSitting::after($this->lastSittings, $try, 0 === $before->tries));
+        return $states;
     }
 
-    private function securedIfMet(string $stepId, StepState $state): StepState
+    private function tried(Step $step, StepState $before, OneTry $try): StepState
     {
-        if (!$this->rule->isMet($this->map->step($stepId), $state)) {
-            return $state;
+        $gap = null === $before->clock ? 0 : max(0, $before->clock->daysUntil($try->day));
+        [$form, $unaidedInForm, $notYetInForm] = Ladder::formAfter($step, $before, $try, $this->settings);
+        $lately = [...\array_slice($before->lately, 1 - SecureRule::LONGEST_WINDOW), $try];
+        $asked = $before->questions[$try->question] ?? ['seen' => 0, 'unaided' => 0];
+        $questions = $before->questions;
+        $questions[$try->question] = ['seen' => $asked['seen'] + 1, 'unaided' => $asked['unaided'] + ($try->isUnaided() ? 1 : 0)];
+        $lost = $before->secured && self::isLost($lately);
+        $spread = $lost ? new Spread() : $before->spread;
+        $after = new StepState(
+            p: $try->isLook ? $before->p : Tracing::afterTry($before->p, $try, $step->skill->isQuick()),
+            halfLife: Tracing::halfLife($before->halfLife, $gap, $try),
+            clock: $try->day,
+            tries: $before->tries + 1,
+            lately: $lately,
+            secured: $before->secured && !$lost,
+            form: $form,
+            unaidedInForm: $unaidedInForm,
+            notYetInForm: $notYetInForm,
+            help: Ladder::helpAfter($try->help, $try->outcome),
+            questions: $questions,
+            floor: $try->isUnaided() ? $before->floor : null,
+            touched: $try->day,
+            firstSitting: $before->firstSitting ?? $try->sittingId,
+            spread: $try->isUnaided() ? $spread->with($try) : $spread,
+        );
+
+        return !$after->secured && SecureClauses::areMet($this->settings->secureRule, $step, $after) ? $after->secured() : $after;
+    }
+
+    /**
+     * @param iterable<Seen> $evidence
+     *
+     * @return list<Seen>
+     */
+    private static function inOrder(iterable $evidence): array
+    {
+        $list = \is_array($evidence) ? array_values($evidence) : iterator_to_array($evidence, false);
+        usort($list, Seen::compare(...));
+
+        return $list;
+    }
+
+    /**
+     * @param array<string, float> $priors
+     *
+     * @return array<string, StepState>
+     */
+    private static function beliefs(SkillMap $map, array $priors): array
+    {
+        $states = [];
+        foreach ($priors as $stepId => $prior) {
+            if ($map->has($stepId)) {
+                $states[$stepId] = new StepState(max(self::PRIOR_LEAST, min(self::PRIOR_MOST, $prior)));
+            }
         }
 
-        return new StepState($state->p, max($state->halfLife ?? 0.0, Tracing::SECURE_HALF_LIFE), $state->clock, $state->tries, $state->lately, true, $state->form, $state->unaidedInForm, $state->notYetInForm, $state->help, $state->questions);
+        return $states;
     }
 
     /**

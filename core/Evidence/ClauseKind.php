@@ -16,4 +16,5 @@ enum ClauseKind: string
     case AtOnce = 'at-once';
     case LastForm = 'last-form';
     case Belief = 'belief';
+    case GuessError = 'guess-error';
 }

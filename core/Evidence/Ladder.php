@@ -4,20 +4,30 @@ declare(strict_types=1);
 
 namespace Pindle\Core\Evidence;
 
+use Pindle\Core\Child\Fingers;
+use Pindle\Core\Child\Settings;
+use Pindle\Core\Child\ThingsStay;
 use Pindle\Core\Skill\Form;
 use Pindle\Core\Skill\Step;
 
 /** How help fades and how a child goes from things to pictures to symbols. */
 final class Ladder
 {
-    /** Unaided successes in a form before the next one. */
-    public const UNAIDED_TO_MOVE_ON = 4;
-
-    /** "Not yet" in a form before falling back to the one before. */
+    /** "Not yet" in a form, with no unaided success between, before falling back to the one before. */
     public const NOT_YET_TO_GO_BACK = 2;
 
     /** Where the belief is lower than this, the first question is shown. */
     public const SHOW_UNDER = 0.5;
+
+    /** Unaided successes in a form before the next one. */
+    public static function unaidedToMoveOn(ThingsStay $stay): int
+    {
+        return match ($stay) {
+            ThingsStay::Early => 2,
+            ThingsStay::Usual => 4,
+            ThingsStay::Long => 8,
+        };
+    }
 
     /** The help a step starts with today. */
     public static function help(StepState $state): HelpLevel
@@ -37,8 +47,8 @@ final class Ladder
     /** The form a step is met in today. A new reach starts one form below the best of the reach before. */
     public static function form(Step $step, StepState $state, ?StepState $reachBefore): ?Form
     {
-        if (null !== $state->form && \in_array($state->form, $step->forms, true)) {
-            return $state->form;
+        if (null !== $state->form) {
+            return self::allowed($step, $state->form);
         }
         $best = null === $reachBefore?->form ? 0 : (int) array_search($reachBefore->form, $step->forms, true);
 
@@ -50,19 +60,21 @@ final class Ladder
      *
      * @return array{Form|null, int, int} form, unaided in it, "not yet" in it
      */
-    public static function formAfter(Step $step, StepState $state, OneTry $try): array
+    public static function formAfter(Step $step, StepState $state, OneTry $try, Settings $settings): array
     {
         $form = $state->form ?? $try->form;
         if (null === $form || $try->form !== $form) {
             return [$form, $state->unaidedInForm, $state->notYetInForm];
         }
-        $unaided = $state->unaidedInForm + ($try->isUnaided() ? 1 : 0);
+        // Fingers as a sign to bring the things back: right, but not yet ready for a form with less to touch.
+        $counts = $try->isUnaided() && !($try->isOnFingers() && Fingers::BringThings === $settings->fingers);
+        $unaided = $state->unaidedInForm + ($counts ? 1 : 0);
         $notYet = $try->isUnaided() ? 0 : $state->notYetInForm + (Outcome::NotYet === $try->outcome ? 1 : 0);
         $at = array_search($form, $step->forms, true);
         if (false === $at) {
             return [$form, $unaided, $notYet];
         }
-        if ($unaided >= self::UNAIDED_TO_MOVE_ON && isset($step->forms[$at + 1])) {
+        if ($unaided >= self::unaidedToMoveOn($settings->thingsStay) && isset($step->forms[$at + 1])) {
             return [$step->forms[$at + 1], 0, 0];
         }
         if ($notYet >= self::NOT_YET_TO_GO_BACK && $at > 0) {
@@ -70,5 +82,18 @@ final class Ladder
         }
 
         return [$form, $unaided, $notYet];
+    }
+
+    /** The form itself, or the nearest one before it that the step still has; its first where there is none. */
+    private static function allowed(Step $step, Form $form): ?Form
+    {
+        $order = Form::cases();
+        for ($at = (int) array_search($form, $order, true); $at >= 0; --$at) {
+            if (\in_array($order[$at], $step->forms, true)) {
+                return $order[$at];
+            }
+        }
+
+        return $step->firstForm();
     }
 }

@@ -11,9 +11,9 @@ final readonly class LastSitting
 
     /**
      * @param list<string> $thingIds
-     * @param bool         $brandNew whether a step was tried for the first time in it
+     * @param list<string> $stepIds  steps tried in it
      */
-    public function __construct(public string $sittingId, public string $familyId, public array $thingIds, public bool $brandNew)
+    public function __construct(public string $sittingId, public string $familyId, public array $thingIds, public array $stepIds)
     {
     }
 
@@ -22,14 +22,18 @@ final readonly class LastSitting
      *
      * @return list<self> with the sitting of this try as the newest
      */
-    public static function after(array $sittings, OneTry $try, bool $brandNew): array
+    public static function after(array $sittings, OneTry $try): array
     {
+        if ($try->isLook) {
+            return $sittings;
+        }
         $last = $sittings[\count($sittings) - 1] ?? null;
+        $steps = [$try->stepId];
         if ($last?->sittingId === $try->sittingId) {
             array_pop($sittings);
-            $brandNew = $brandNew || $last->brandNew;
+            $steps = \in_array($try->stepId, $last->stepIds, true) ? $last->stepIds : [...$last->stepIds, $try->stepId];
         }
 
-        return [...\array_slice($sittings, 1 - self::KEPT), new self($try->sittingId, $try->familyId, $try->thingIds, $brandNew)];
+        return [...\array_slice($sittings, 1 - self::KEPT), new self($try->sittingId, $try->familyId, $try->thingIds, $steps)];
     }
 }

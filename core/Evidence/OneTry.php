@@ -7,18 +7,19 @@ namespace Pindle\Core\Evidence;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Skill\Form;
 
-/** A try: one question put to one child, and what was seen. The only raw evidence there is. */
-final readonly class OneTry
+/** A try: one question put to one child, and what was seen. The raw evidence; it is never edited. */
+final readonly class OneTry extends Seen
 {
     /**
-     * @param string       $id       made by the device, so that sending twice records once
      * @param list<string> $thingIds the things used
      * @param string       $question key of the exact question, for example "join:6,2"
      * @param float        $guess    chance to be right without knowing: 1/k for k answers laid out, 0.05 for an open answer
+     * @param float|null   $error    of a guessed amount: |guess − count| / count
+     * @param bool         $isLook   part of a first look: what it says is in the prior already, so it is not weighed a second time
      */
     public function __construct(
-        public string $id,
-        public string $stepId,
+        string $id,
+        string $stepId,
         public string $sittingId,
         public string $familyId,
         public ?Form $form,
@@ -29,10 +30,13 @@ final readonly class OneTry
         public Outcome $outcome,
         public ?Method $method,
         public ?Slip $slip,
-        public \DateTimeImmutable $at,
-        public LocalDate $day,
-        public string $deviceId,
+        \DateTimeImmutable $at,
+        LocalDate $day,
+        string $deviceId,
+        public ?float $error = null,
+        public bool $isLook = false,
     ) {
+        parent::__construct($id, $stepId, $at, $day, $deviceId);
     }
 
     /** Right without any help. */
@@ -41,9 +45,9 @@ final readonly class OneTry
         return HelpLevel::Bare === $this->help && $this->outcome->isSuccess();
     }
 
-    /** The order in which tries are replayed, whatever order they arrived in. */
-    public static function compare(self $a, self $b): int
+    /** Whether fingers were used, by either of the two taps that say so. */
+    public function isOnFingers(): bool
     {
-        return [$a->at, $a->deviceId, $a->id] <=> [$b->at, $b->deviceId, $b->id];
+        return Method::Fingers === $this->method || Slip::Fingers === $this->slip;
     }
 }

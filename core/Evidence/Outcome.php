@@ -12,6 +12,22 @@ enum Outcome: string
     case WithHelp = 'with-help';
     case NotYet = 'not-yet';
 
+    /** Relative errors up to which a guess counts as at once, worked out, with help. */
+    private const CLOSE = 0.15;
+    private const NEAR = 0.35;
+    private const ROUGH = 0.60;
+
+    /** The outcome that follows from a guess and the count, by the relative error. */
+    public static function ofGuess(float $error): self
+    {
+        return match (true) {
+            $error <= self::CLOSE => self::AtOnce,
+            $error <= self::NEAR => self::WorkedItOut,
+            $error <= self::ROUGH => self::WithHelp,
+            default => self::NotYet,
+        };
+    }
+
     public function isSuccess(): bool
     {
         return self::AtOnce === $this || self::WorkedItOut === $this;

@@ -9,11 +9,13 @@ use Pindle\Core\Activity\Family;
 use Pindle\Core\Activity\Place;
 use Pindle\Core\Advice\RankedStep;
 use Pindle\Core\Advice\Ranking;
+use Pindle\Core\Advice\Worth;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Evidence\ClauseKind;
 use Pindle\Core\Evidence\Ladder;
 use Pindle\Core\Evidence\LastSitting;
 use Pindle\Core\Evidence\OneTry;
+use Pindle\Core\Evidence\SecureClauses;
 use Pindle\Core\Question\QuestionSet;
 
 /** What a child could do today, best first: ranked steps, each by the families that can show it in its form. */
@@ -27,11 +29,11 @@ final readonly class Candidates
     public const USED_LATELY = 0.6;
     public const OWN_WAY_IN = 1.1;
 
+    /** A family that names numerals the way the child is taught counts more. */
+    public const OWN_NAMING = 1.2;
+
     /** A family that the last tries of the step did not use counts more while the secure rule still wants variety. */
     public const BRINGS_VARIETY = 1.25;
-
-    /** A child's sittings are brand new in one of three at most, once so many tried steps are ready. */
-    public const TRIED_STEPS_READY = 3;
 
     /** Seconds of a usual question, for telling how many tries a sitting will bring. */
     private const USUAL_SECONDS = 35;
@@ -49,10 +51,10 @@ final readonly class Candidates
     {
         $longest = $learner->child->longestSittingOn($on);
         $tries = max(QuestionSet::FEWEST, min(QuestionSet::MOST, intdiv(($longest - 2) * 60, self::USUAL_SECONDS))) - 2;
-        $ranked = self::withoutTooMuchNew($learner, array_values(array_filter(
-            Ranking::of($learner->record, $on, $tries),
+        $ranked = Ranking::withoutTooMuchNew(array_values(array_filter(
+            Ranking::of($learner->record, $on, $tries, $learner->child->pins, $learner->child->focus),
             static fn (RankedStep $step): bool => !isset($learner->resting[$step->step->id]) || !$learner->resting[$step->step->id]->isAfter($on),
-        )));
+        )), $learner->record);
 
         $candidates = [];
         $steps = 0;
@@ -65,14 +67,14 @@ final readonly class Candidates
             if ([] === $families) {
                 continue;
             }
-            $found = array_map(static fn (Family $family): Candidate => new Candidate($learner, $step, $form, $family, $step->value() * self::fit($learner, $step, $family)), array_values($families));
-            usort($found, static fn (Candidate $a, Candidate $b): int => $b->value <=> $a->value);
+            $found = array_map(static fn (Family $family): Candidate => new Candidate($learner, $step, $form, $family, self::worth($learner, $step, $family)), array_values($families));
+            usort($found, static fn (Candidate $a, Candidate $b): int => $b->value() <=> $a->value());
             array_push($candidates, ...\array_slice($found, 0, self::FAMILIES_A_STEP));
             if (++$steps >= self::STEPS) {
                 break;
             }
         }
-        usort($candidates, static fn (Candidate $a, Candidate $b): int => $b->value <=> $a->value);
+        usort($candidates, static fn (Candidate $a, Candidate $b): int => $b->value() <=> $a->value());
 
         return $candidates;
     }
@@ -87,39 +89,30 @@ final readonly class Candidates
         return array_values(array_filter($family->places, static fn (Place $place): bool => Place::Anywhere === $place || \in_array($place, $places, true)));
     }
 
-    /** How well a family suits a child just now, apart from the step. */
-    private static function fit(Learner $learner, RankedStep $step, Family $family): float
+    /** What the step is worth by this family. */
+    private static function worth(Learner $learner, RankedStep $step, Family $family): Worth
     {
         $lately = array_filter($learner->record->lastSittings, static fn (LastSitting $sitting): bool => $sitting->familyId === $family->id);
+        $settings = $learner->child->settings;
 
-        return ($learner->liking[$family->id] ?? 1.0)
-            * ([] === $lately ? 1.0 : self::USED_LATELY)
-            * (self::bringsVariety($learner, $step, $family) ? self::BRINGS_VARIETY : 1.0)
-            * (\in_array($learner->child->wayIn, $family->waysIn, true) ? self::OWN_WAY_IN : 1.0);
+        return $step->worth->by(
+            [] === $lately ? 1.0 : self::USED_LATELY,
+            $learner->liking[$family->id] ?? 1.0,
+            (self::bringsVariety($learner, $step, $family) ? self::BRINGS_VARIETY : 1.0)
+                * (\in_array($settings->wayIn, $family->waysIn, true) ? self::OWN_WAY_IN : 1.0)
+                * ($settings->namingNumerals === $family->naming ? self::OWN_NAMING : 1.0),
+        );
     }
 
     private static function bringsVariety(Learner $learner, RankedStep $step, Family $family): bool
     {
         $state = $learner->record->state($step->step->id);
-        foreach ($learner->record->rule->clauses($step->step, $state) as $clause) {
-            if (\in_array($clause->kind, [ClauseKind::Families, ClauseKind::ThingsUsed], true) && !$clause->isMet()) {
+        foreach (SecureClauses::of($learner->record->settings->secureRule, $step->step, $state) as $clause) {
+            if (\in_array($clause->kind, [ClauseKind::Families, ClauseKind::ThingsUsed], true) && !$clause->met) {
                 return $state->tries > 0 && [] === array_filter($state->lately, static fn (OneTry $try): bool => $try->familyId === $family->id);
             }
         }
 
         return false;
-    }
-
-    /**
-     * @param list<RankedStep> $ranked
-     *
-     * @return list<RankedStep>
-     */
-    private static function withoutTooMuchNew(Learner $learner, array $ranked): array
-    {
-        $tried = array_values(array_filter($ranked, static fn (RankedStep $step): bool => !$step->brandNew));
-        $newLately = [] !== array_filter($learner->record->lastSittings, static fn (LastSitting $sitting): bool => $sitting->brandNew);
-
-        return $newLately && \count($tried) >= self::TRIED_STEPS_READY ? $tried : $ranked;
     }
 }

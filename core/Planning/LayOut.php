@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pindle\Core\Planning;
 
 use Pindle\Core\Activity\Family;
+use Pindle\Core\Activity\Prop;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Caution\Cautions;
 use Pindle\Core\Child\Child;
@@ -22,6 +23,7 @@ final readonly class LayOut
     /**
      * Things for every role of a family, or null when the house has not what it takes.
      *
+     * @param list<Prop>                              $props   what it wants besides
      * @param non-empty-list<array{QuestionSet, int}> $sets    the questions of each child at the set-up and the reach of their step
      * @param list<Form|null>                         $forms   of the sittings
      * @param list<Thing>                             $free    what is not in use at that time
@@ -31,9 +33,9 @@ final readonly class LayOut
      *
      * @return list<Laid>|null
      */
-    public function choose(Family $family, array $sets, array $forms, array $free, array $inReach, LocalDate $on, array $avoid, array $liked): ?array
+    public function choose(Family $family, array $props, array $sets, array $forms, array $free, array $inReach, LocalDate $on, array $avoid, array $liked): ?array
     {
-        foreach ($family->props as $prop) {
+        foreach ($props as $prop) {
             if (!$this->cautions->allow($prop->thing, $inReach, $on)) {
                 return null;
             }

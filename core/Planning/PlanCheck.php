@@ -76,7 +76,7 @@ final readonly class PlanCheck
                     }
                 }
             }
-            foreach ([...array_map(static fn (Laid $laid) => $laid->thing, $setUp->laid), ...array_map(static fn ($prop) => $prop->thing, $setUp->family->props)] as $thing) {
+            foreach ([...array_map(static fn (Laid $laid) => $laid->thing, $setUp->laid), ...array_map(static fn ($prop) => $prop->thing, [...$setUp->family->props, ...$setUp->props])] as $thing) {
                 foreach ($this->cautions->about($thing, $reach, $request->date) as $caution) {
                     if ($caution->blocks()) {
                         $problems[] = [Problem::Unsafe, $setUp->key.': '.$thing->name.' by '.$caution->rule];
@@ -127,7 +127,7 @@ final readonly class PlanCheck
                 $sitting = $setUp->sittingOf($child->id);
                 $stepId = $sitting->stepId ?? '';
                 $mark = $learner->record->mark($stepId, $request->date);
-                if (Mark::LookAgain !== $mark && (Mark::Secure === $mark || [] !== $learner->record->missingNeeds($stepId, $request->date))) {
+                if (!\in_array($stepId, $child->pins, true) && Mark::LookAgain !== $mark && (Mark::Secure === $mark || [] !== $learner->record->missingNeeds($stepId, $request->date))) {
                     $problems[] = [Problem::NotReady, $child->id.' '.$stepId];
                 }
                 foreach ($own as $j => $other) {

@@ -8,13 +8,17 @@ use Pindle\Core\Activity\Catalogue;
 use Pindle\Core\Activity\Family;
 use Pindle\Core\Activity\Part;
 use Pindle\Core\Activity\Place;
+use Pindle\Core\Activity\Prop;
+use Pindle\Core\Advice\SureSteps;
 use Pindle\Core\Calendar\Span;
 use Pindle\Core\Caution\Caution;
 use Pindle\Core\Caution\Cautions;
+use Pindle\Core\Child\Answering;
 use Pindle\Core\Child\Child;
 use Pindle\Core\Evidence\Ladder;
-use Pindle\Core\Evidence\Mark;
+use Pindle\Core\Evidence\LastSitting;
 use Pindle\Core\Question\QuestionSet;
+use Pindle\Core\Question\Sure;
 use Pindle\Core\Skill\Form;
 use Pindle\Core\Skill\SkillMap;
 use Pindle\Core\Skill\Step;
@@ -46,7 +50,7 @@ final readonly class Planner
             $found = $this->candidates->of($learner, $request->date, $request->places, $request->quiet);
             if ([] !== $found) {
                 $candidates[$learner->child->id] = $found;
-                $best[$learner->child->id] = $found[0]->value;
+                $best[$learner->child->id] = $found[0]->value();
             }
         }
 
@@ -181,13 +185,15 @@ final readonly class Planner
             $each = self::questionsEach($setUp, \count($setUp->sittings) + 1) ?? QuestionSet::FEWEST;
             $sittings = [...array_map(static fn (Sitting $sitting): Sitting => self::shortened($sitting, $each), $setUp->sittings), $this->sitting($request, $candidate, $value, $each)];
         }
-        $laid = $this->things($request, $candidate->family, $sittings, $span, [...$request->kept, ...$others]);
+        $props = $this->catalogue->props($candidate->family, self::answering($request, $sittings));
+        $laid = $this->things($request, $candidate->family, $props, $sittings, $span, [...$request->kept, ...$others]);
         if (null === $laid) {
             return null;
         }
+        $sittings = self::freshThings($request, $sittings, $laid);
         $key = \sprintf('%04d-%s-%s', $span->start, $candidate->family->id, $sittings[0]->childId);
 
-        return [...$others, new SetUp($key, $candidate->family, $place, $part, $span, $sittings, $laid, $this->warnings($request, $candidate->family, $laid, $span))];
+        return [...$others, new SetUp($key, $candidate->family, $place, $part, $span, $sittings, $laid, $this->warnings($request, $props, $laid, $span), $props)];
     }
 
     private function sitting(DayRequest $request, Candidate $candidate, float $value, int $count): Sitting
@@ -195,15 +201,17 @@ final readonly class Planner
         $step = $candidate->ranked->step;
         $record = $candidate->learner->record;
         $random = new Randomizer(new Xoshiro256StarStar(crc32(implode('|', [$request->seed, $request->date->dayNumber, $candidate->learner->child->id, $step->id, $candidate->family->id]))));
-        $sure = $this->sureStep($candidate, $request);
+        $sure = $this->sureCandidates($candidate);
+        $asked = static fn (?Step $of): ?Sure => null === $of ? null : new Sure($of, $candidate->family->serves[$of->skill->id]);
         $set = QuestionSet::choose(
             $candidate->family->serves[$step->skill->id],
             $step,
             $record->state($step->id)->questions,
             $count,
-            $sure,
-            null === $sure ? null : $candidate->family->serves[$sure->skill->id],
+            $asked(SureSteps::first($record, $sure, $request->date)),
+            $asked(SureSteps::last($record, $sure, $request->date)),
             $random,
+            $record->state($step->id)->wentHard(),
         );
 
         return new Sitting(
@@ -216,32 +224,26 @@ final readonly class Planner
             $candidate->ranked->brandNew,
             $candidate->ranked->reason,
             $candidate->ranked->values,
+            $candidate->worth,
         );
     }
 
-    /** The furthest step that this family can ask about, no further than today's, and that the child is sure of. */
-    private function sureStep(Candidate $candidate, DayRequest $request): ?Step
+    /** @return list<Step> other steps, no larger than today's, that the family can ask about in the same form */
+    private function sureCandidates(Candidate $candidate): array
     {
-        $sure = null;
-        foreach ($this->map->steps as $step) {
-            if ($step->id !== $candidate->ranked->step->id && $step->size() <= $candidate->ranked->step->size()
-                && $candidate->family->shows($step, [] === $step->forms ? null : $candidate->form)
-                && \in_array($candidate->learner->record->mark($step->id, $request->date), [Mark::Secure, Mark::Steady], true)
-                && (null === $sure || $step->size() >= $sure->size())) {
-                $sure = $step;
-            }
-        }
-
-        return $sure;
+        return array_values(array_filter($candidate->learner->record->map->steps, static fn (Step $step): bool => $step->id !== $candidate->ranked->step->id
+            && $step->size() <= $candidate->ranked->step->size()
+            && $candidate->family->shows($step, [] === $step->forms ? null : $candidate->form)));
     }
 
     /**
+     * @param list<Prop>              $props
      * @param non-empty-list<Sitting> $sittings
      * @param list<SetUp>             $others
      *
      * @return list<Laid>|null
      */
-    private function things(DayRequest $request, Family $family, array $sittings, Span $span, array $others): ?array
+    private function things(DayRequest $request, Family $family, array $props, array $sittings, Span $span, array $others): ?array
     {
         $free = array_map(static function (Thing $thing) use ($others, $span): Thing {
             $used = 0;
@@ -269,6 +271,7 @@ final readonly class Planner
 
         return $this->layOut->choose(
             $family,
+            $props,
             array_map(fn (Sitting $sitting): array => [QuestionSet::ofStored($sitting->questions), $this->map->step($sitting->stepId)->size()], $sittings),
             array_map(static fn (Sitting $sitting): ?Form => $sitting->form, $sittings),
             $free,
@@ -280,15 +283,62 @@ final readonly class Planner
     }
 
     /**
+     * @param list<Prop> $props
      * @param list<Laid> $laid
      *
      * @return list<Caution>
      */
-    private function warnings(DayRequest $request, Family $family, array $laid, Span $span): array
+    private function warnings(DayRequest $request, array $props, array $laid, Span $span): array
     {
-        $things = [...array_map(static fn (Laid $one): Thing => $one->thing, $laid), ...array_map(static fn ($prop): Thing => $prop->thing, $family->props)];
+        $things = [...array_map(static fn (Laid $one): Thing => $one->thing, $laid), ...array_map(static fn (Prop $prop): Thing => $prop->thing, $props)];
 
         return array_merge(...array_map(fn (Thing $thing): array => $this->cautions->about($thing, $request->inReach($span), $request->date), $things));
+    }
+
+    /**
+     * How the children at a set-up answer.
+     *
+     * @param non-empty-list<Sitting> $sittings
+     *
+     * @return list<Answering>
+     */
+    private static function answering(DayRequest $request, array $sittings): array
+    {
+        $answering = [];
+        foreach ($request->learners as $learner) {
+            foreach ($sittings as $sitting) {
+                if ($sitting->childId === $learner->child->id) {
+                    $answering[] = $learner->child->settings->answering;
+                }
+            }
+        }
+
+        return $answering;
+    }
+
+    /**
+     * The sittings at their worth with these things: less for a child who had any of them in the last two sittings.
+     *
+     * @param non-empty-list<Sitting> $sittings
+     * @param list<Laid>              $laid
+     *
+     * @return non-empty-list<Sitting>
+     */
+    private static function freshThings(DayRequest $request, array $sittings, array $laid): array
+    {
+        $used = [];
+        foreach ($request->learners as $learner) {
+            $used[$learner->child->id] = array_merge(...array_map(static fn (LastSitting $last): array => $last->thingIds, $learner->record->lastSittings));
+        }
+
+        return array_map(static function (Sitting $sitting) use ($used, $laid): Sitting {
+            $again = array_filter($laid, static fn (Laid $one): bool => \in_array($one->thing->id, $used[$sitting->childId] ?? [], true));
+            if ([] === $again || $sitting->hasOldThings) {
+                return $sitting;
+            }
+
+            return new Sitting($sitting->childId, $sitting->stepId, $sitting->form, $sitting->help, $sitting->questions, $sitting->value * Candidates::USED_LATELY, $sitting->brandNew, $sitting->reason, $sitting->values, $sitting->worth?->by(Candidates::USED_LATELY, 1.0, 1.0), true);
+        }, $sittings);
     }
 
     /**
@@ -298,7 +348,7 @@ final readonly class Planner
      */
     private function valueToday(Candidate $candidate, array $new): float
     {
-        $value = $candidate->value;
+        $value = $candidate->value();
         foreach ($new as $setUp) {
             $sitting = $setUp->sittingOf($candidate->learner->child->id);
             if ($sitting?->stepId === $candidate->ranked->step->id) {
@@ -356,7 +406,7 @@ final readonly class Planner
             $questions = [...\array_slice($questions, 0, $count - 1), $questions[\count($questions) - 1]];
         }
 
-        return new Sitting($sitting->childId, $sitting->stepId, $sitting->form, $sitting->help, $questions, $sitting->value, $sitting->brandNew, $sitting->reason, $sitting->values);
+        return new Sitting($sitting->childId, $sitting->stepId, $sitting->form, $sitting->help, $questions, $sitting->value, $sitting->brandNew, $sitting->reason, $sitting->values, $sitting->worth, $sitting->hasOldThings);
     }
 
     /** @return list<Child> */

@@ -7,6 +7,7 @@ namespace Pindle\Core\Planning;
 use Pindle\Core\Activity\Family;
 use Pindle\Core\Activity\Part;
 use Pindle\Core\Activity\Place;
+use Pindle\Core\Activity\Prop;
 use Pindle\Core\Calendar\Span;
 use Pindle\Core\Caution\Caution;
 
@@ -18,6 +19,7 @@ final readonly class SetUp
      * @param non-empty-list<Sitting> $sittings one a child
      * @param list<Laid>          $laid
      * @param list<Caution>       $warnings words of care for what lies out; nothing that is blocked ever does
+     * @param list<Prop>          $props    what it wants besides, with what the children answer with
      */
     public function __construct(
         public string $key,
@@ -28,6 +30,7 @@ final readonly class SetUp
         public array $sittings,
         public array $laid,
         public array $warnings = [],
+        public array $props = [],
     ) {
     }
 

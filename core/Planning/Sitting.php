@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pindle\Core\Planning;
 
 use Pindle\Core\Advice\Reason;
+use Pindle\Core\Advice\Worth;
 use Pindle\Core\Evidence\HelpLevel;
 use Pindle\Core\Question\Question;
 use Pindle\Core\Skill\Form;
@@ -14,7 +15,9 @@ final readonly class Sitting
 {
     /**
      * @param list<Question>            $questions
-     * @param float                     $value  what the sitting is worth to the child, as ranked
+     * @param float                     $value  what the sitting is worth to the child today
+     * @param bool                      $hasOldThings whether things of the child's last two sittings lie out, which is in the value already
+     * @param Worth|null                $worth  the parts of that value; null where it was not kept
      * @param array<string, int|string> $values for the sentence of the reason
      */
     public function __construct(
@@ -27,6 +30,8 @@ final readonly class Sitting
         public bool $brandNew,
         public Reason $reason,
         public array $values,
+        public ?Worth $worth = null,
+        public bool $hasOldThings = false,
     ) {
     }
 

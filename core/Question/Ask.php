@@ -48,4 +48,8 @@ enum Ask: string
     case StageIt = 'stage-it';
     case StoryJoin = 'story-join';
     case StoryTake = 'story-take';
+    case PutSign = 'put-sign';
+    case MakeTrue = 'make-true';
+    case BridgeTen = 'bridge-ten';
+    case BridgeBack = 'bridge-back';
 }

@@ -39,6 +39,9 @@ final class Facts
             Generator::CarryOn => self::patterns($step),
             Generator::ReadSigns => self::signs($step),
             Generator::ActStory => self::stories($reach),
+            Generator::CompareSigns => self::comparingSigns($reach),
+            Generator::BridgeTen => self::bridges(),
+            Generator::BridgeBack => self::bridgesBack(),
         };
 
         return [] === $facts ? throw new \LogicException(\sprintf('Nothing can be asked at "%s" by "%s".', $step->id, $generator->value)) : $facts;
@@ -287,5 +290,49 @@ final class Facts
             static fn (Fact $fact): Fact => new Fact(Ask::Join === $fact->ask ? Ask::StoryJoin : Ask::StoryTake, $fact->numbers, $fact->answer, null, $fact->load),
             [...self::joins(Ask::Join, $reach), ...self::takes(Ask::Take, $reach)],
         );
+    }
+
+    /** @return list<Fact> which sign goes between (three to choose from), and which numerals make a sign true (open); one pair in five equal */
+    private static function comparingSigns(int $reach): array
+    {
+        $facts = [];
+        foreach (range(1, $reach) as $a) {
+            foreach ([$a - 5, $a - 1, $a, $a + 1, $a + 5] as $b) {
+                if ($b >= 0 && $b <= $reach) {
+                    $facts[] = new Fact(Ask::PutSign, ['a' => $a, 'b' => $b], $a === $b ? 'same' : ($a > $b ? 'more' : 'fewer'), 3, max($a, $b) + (1 === abs($a - $b) ? 2 : 0));
+                }
+            }
+            if ($a < $reach) {
+                $facts[] = new Fact(Ask::MakeTrue, ['a' => $a, 'b' => 0], $a + 1, null, $a);
+            }
+        }
+
+        return $facts;
+    }
+
+    /** @return list<Fact> sums of two numbers below ten that go over it */
+    private static function bridges(): array
+    {
+        $facts = [];
+        foreach (range(2, 9) as $a) {
+            foreach (range(11 - $a, 9) as $b) {
+                $facts[] = new Fact(Ask::BridgeTen, ['a' => $a, 'b' => $b], $a + $b, null, $a + $b + (10 - $a));
+            }
+        }
+
+        return $facts;
+    }
+
+    /** @return list<Fact> differences from a teen that go back through ten */
+    private static function bridgesBack(): array
+    {
+        $facts = [];
+        foreach (range(11, 18) as $n) {
+            foreach (range($n - 9, 9) as $b) {
+                $facts[] = new Fact(Ask::BridgeBack, ['n' => $n, 'b' => $b], $n - $b, null, $n + $b - ($n - 10));
+            }
+        }
+
+        return $facts;
     }
 }

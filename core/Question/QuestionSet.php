@@ -28,25 +28,25 @@ final readonly class QuestionSet
     /**
      * @param array<string, array{seen: int, unaided: int}> $asked   what the child was asked at this step, by question key
      * @param int                                           $count   questions wanted; kept within FEWEST and MOST
-     * @param Step|null                                     $sure    a step already Secure or Steady to start and end with
-     * @param Generator|null                                $sureBy  how the family asks about that step
+     * @param Sure|null                                     $opening what to begin with; the smallest numbers of the step where there is nothing sure
+     * @param Sure|null                                     $closing what to end with
+     * @param bool                                          $smaller whether last time was too hard
      */
-    public static function choose(Generator $generator, Step $step, array $asked, int $count, ?Step $sure, ?Generator $sureBy, Randomizer $random): self
+    public static function choose(Generator $generator, Step $step, array $asked, int $count, ?Sure $opening, ?Sure $closing, Randomizer $random, bool $smaller = false): self
     {
         $count = max(self::FEWEST, min(self::MOST, $count));
         $pool = Facts::of($generator, $step);
         $parts = self::parts($pool);
         $between = $count - 2;
-        $easier = max(1, (int) round($between * 0.2));
-        $harder = max(1, (int) round($between * 0.2));
+        // After a sitting under half unaided, half of what is asked at the step is easier.
+        $easier = max(1, (int) round($between * ($smaller ? 0.5 : 0.2)));
+        $harder = $smaller ? 0 : max(1, (int) round($between * 0.2));
         $levels = self::spread($between - $easier - $harder, $easier, $harder);
 
-        $first = null === $sure || null === $sureBy ? self::smallest($pool) : Facts::of($sureBy, $sure);
-        $first = $random->shuffleArray($first);
-        $chosen = [new Question($sure->id ?? $step->id, $first[0], Level::Sure)];
-
+        $first = $random->shuffleArray(self::sure($opening, $pool))[0];
+        $chosen = [new Question($opening->step->id ?? $step->id, $first, Level::Sure)];
         $order = self::leastSureFirst($pool, $asked, $random);
-        $used = [$first[0]->key() => 1];
+        $used = [$first->key() => 1];
         $quota = ['zero' => intdiv($between + 3, self::ONE_IN), 'double' => intdiv($between + 3, self::ONE_IN)];
         $closedLeft = intdiv($between - $easier - $harder, 2);
         foreach ($levels as $level) {
@@ -59,12 +59,10 @@ final readonly class QuestionSet
         }
 
         $before = $chosen[\count($chosen) - 1]->fact->key();
-        foreach ([...\array_slice($first, 1), $first[0]] as $last) {
-            if ($last->key() !== $before) {
-                break;
-            }
-        }
-        $chosen[] = new Question($sure->id ?? $step->id, $last, Level::Sure);
+        $ends = $random->shuffleArray(self::sure($closing, $pool));
+        $known = static fn (Fact $fact): int => $fact->key() === $before ? 2 : (isset($used[$fact->key()]) ? 1 : 0);
+        usort($ends, static fn (Fact $a, Fact $b): int => $known($a) <=> $known($b));
+        $chosen[] = new Question($closing->step->id ?? $step->id, $ends[0], Level::Sure);
 
         return new self($chosen);
     }
@@ -95,6 +93,18 @@ final readonly class QuestionSet
         rsort($answers);
 
         return $most + ['sum' => array_sum(\array_slice($answers, 0, 5))];
+    }
+
+    /**
+     * What can be asked about a step the child is sure of; the smallest numbers of today's step where there is none.
+     *
+     * @param non-empty-list<Fact> $pool
+     *
+     * @return non-empty-list<Fact>
+     */
+    private static function sure(?Sure $sure, array $pool): array
+    {
+        return null === $sure ? self::smallest($pool) : Facts::of($sure->generator, $sure->step);
     }
 
     /**

@@ -20,4 +20,8 @@ enum ItemKind: string
     case Hop = 'hop';
     case Link = 'link';
     case Gap = 'gap';
+    case Block = 'block';
+    case Mouth = 'mouth';
+    case Beam = 'beam';
+    case Band = 'band';
 }

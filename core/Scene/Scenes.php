@@ -5,7 +5,12 @@ declare(strict_types=1);
 namespace Pindle\Core\Scene;
 
 use Pindle\Core\Activity\SceneKind;
+use Pindle\Core\Child\AcrossTen;
+use Pindle\Core\Child\ComparingSign;
 use Pindle\Core\Child\FrameFilling;
+use Pindle\Core\Child\Settings;
+use Pindle\Core\Child\WayIn;
+use Pindle\Core\Child\WholeInBond;
 use Pindle\Core\Question\Ask;
 use Pindle\Core\Question\Fact;
 use Pindle\Core\Skill\Form;
@@ -20,19 +25,22 @@ final readonly class Scenes
 
     private const CARD = 44.0;
 
-    private function __construct(private Fact $fact, private Thing $thing, private Thing $other, private FrameFilling $filling, private Randomizer $random)
+    private function __construct(private Fact $fact, private Thing $thing, private Thing $other, private Settings $settings, private FrameFilling $filling, private Randomizer $random)
     {
     }
 
     /**
      * @param Thing|null $thing the things of the first role; plain counters where there are none
-     * @param Thing|null $other the things of the second role
+     * @param Thing|null $other  the things of the second role
+     * @param bool       $varied whether the child is sure enough of the step for frames filled other ways
      */
-    public static function draw(SceneKind $kind, Fact $fact, ?Form $form, ?Thing $thing, ?Thing $other, FrameFilling $filling, Randomizer $random): Scene
+    public static function draw(SceneKind $kind, Fact $fact, ?Form $form, ?Thing $thing, ?Thing $other, Settings $settings, Randomizer $random, bool $varied = false): Scene
     {
         $thing ??= new Thing('counter', Form::Pictures === $form ? 'drawn dots' : 'counters', 'counter', 100, glyph: 'dot');
         $other ??= 'dot' === $thing->glyph ? new Thing('counter', 'drawn crosses', 'drawn cross', 100, glyph: 'cross') : $thing;
-        $scenes = new self($fact, $thing, $other, $filling, $random);
+        // Kept the same until the step is secure, then varied on purpose.
+        $filling = $varied ? FrameFilling::cases()[$random->getInt(0, 2)] : $settings->frameFilling;
+        $scenes = new self($fact, $thing, $other, $settings, $filling, $random);
 
         // Some questions have one picture only, whatever the family shows otherwise.
         $kind = match (true) {
@@ -49,7 +57,7 @@ final readonly class Scenes
             SceneKind::Pile => $scenes->pile(),
             SceneKind::Bowls => $scenes->bowls(),
             SceneKind::TakeFrom => $scenes->takeFrom(),
-            SceneKind::Frame => $scenes->frame(),
+            SceneKind::Frame => $scenes->amount($form),
             SceneKind::Cards => $scenes->cards(),
             SceneKind::Pairs => $scenes->pairs(),
             SceneKind::Bond => $scenes->bond(),
@@ -60,6 +68,8 @@ final readonly class Scenes
             SceneKind::Rings => $scenes->rings(),
             SceneKind::Pattern => $scenes->pattern(),
             SceneKind::Boxes => $scenes->boxes(),
+            SceneKind::Sign => $scenes->sign(),
+            SceneKind::Bridge => $scenes->bridge(),
         };
     }
 
@@ -192,6 +202,99 @@ final readonly class Scenes
         return new Scene($width, $height, $items, 'take-from', ['n' => $n, 'b' => $b, 'things' => $this->things($n)]);
     }
 
+    /** An amount as the child's way in likes to see it: with things always on the frame; drawn, as a frame, a bar or a pattern of dots. */
+    private function amount(?Form $form): Scene
+    {
+        $wayIn = Form::Pictures === $form && Ask::HowManyTo !== $this->fact->ask ? $this->settings->wayIn : WayIn::SeeIt;
+
+        return match ($wayIn) {
+            WayIn::Bars => $this->bar(),
+            WayIn::TouchAndCount => $this->dots(),
+            WayIn::SeeIt, WayIn::MoveAndTell => $this->frame(),
+        };
+    }
+
+    /** Joined cells in one line, every ten on a line of its own. */
+    private function bar(): Scene
+    {
+        $n = $this->number('n');
+        $cell = 24.0;
+        $items = [];
+        for ($i = 0; $i < $n; ++$i) {
+            $items[] = new Item(ItemKind::Block, ($i % 10 + 0.5) * $cell, (intdiv($i, 10) * 1.4 + 0.5) * $cell, $cell, $cell);
+        }
+
+        return new Scene(max(1, min(10, $n)) * $cell, max(1.0, ceil($n / 10) * 1.4 - 0.4) * $cell, $items, 'bar', ['n' => $n]);
+    }
+
+    /** Fives as on a die (four corners and a middle), then what is left over. */
+    private function dots(): Scene
+    {
+        $n = $this->number('n');
+        $cell = $this->cell();
+        $corners = [[0, 0], [2, 2], [2, 0], [0, 2], [1, 1]];
+        $items = [];
+        for ($i = 0; $i < $n; ++$i) {
+            [$x, $y] = $corners[$i % 5];
+            $items[] = $this->put((intdiv($i, 5) * 4.0 + $x + 0.5) * $cell, ($y + 0.5) * $cell);
+        }
+
+        return new Scene(max(3.0, ceil($n / 5) * 4.0 - 1.0) * $cell, 3.0 * $cell, $items, 'dots', ['n' => $n, 'things' => $this->things($n)]);
+    }
+
+    /** Two amounts or numerals and the place for the sign between them; under it the signs to choose from, as the child is shown them. */
+    private function sign(): Scene
+    {
+        [$a, $b] = [$this->number('a'), $this->number('b')];
+        $cards = [new Item(ItemKind::Card, 30.0, 34.0, 48.0, 60.0, null, (string) $a), new Item(ItemKind::Gap, 90.0, 34.0, 48.0, 48.0, null, ''), new Item(ItemKind::Card, 150.0, 34.0, 48.0, 60.0, null, (string) $b)];
+        $kind = match ($this->settings->comparingSign) {
+            ComparingSign::OpenSide => ItemKind::Card,
+            ComparingSign::AnimalMouth => ItemKind::Mouth,
+            ComparingSign::Balance => ItemKind::Beam,
+            ComparingSign::WordsOnly => null,
+        };
+        if (null !== $kind) {
+            foreach (['<', '=', '>'] as $i => $sign) {
+                $cards[] = new Item($kind, 30.0 + $i * 60.0, 104.0, 44.0, 44.0, null, $sign);
+            }
+        }
+
+        return new Scene(180.0, null === $kind ? 68.0 : 130.0, $cards, 'sign', ['a' => $a, 'b' => $b]);
+    }
+
+    /**
+     * Two frames for a sum or a difference over the ten: with the first frame filled up from the second amount, or with a five
+     * out of each amount on top.
+     */
+    private function bridge(): Scene
+    {
+        $back = Ask::BridgeBack === $this->fact->ask;
+        [$a, $b] = $back ? [10, $this->number('n') - 10] : [$this->number('a'), $this->number('b')];
+        $fives = AcrossTen::ThroughFives === $this->settings->acrossTen;
+        $cell = $this->cell();
+        $items = [];
+        foreach ([[$a, 0.0, $this->thing], [$b, 5.8 * $cell, $back ? $this->thing : $this->other]] as $frame => [$count, $left, $thing]) {
+            for ($i = 0; $i < 10; ++$i) {
+                $items[] = new Item(ItemKind::Cell, $left + ($i % 5 + 0.5) * $cell, (intdiv($i, 5) + 0.5) * $cell, $cell, $cell);
+            }
+            for ($i = 0; $i < $count; ++$i) {
+                // What moves over, or goes first, is only outlined where it lies now.
+                $moves = match (true) {
+                    $back => 1 === $frame ? true : 10 - $i <= $this->number('b') - $b,
+                    $fives => false,
+                    default => 1 === $frame && $i < 10 - $a,
+                };
+                $items[] = $this->put($left + ($i % 5 + 0.5) * $cell, (intdiv($i, 5) + 0.5) * $cell, $thing, $moves);
+            }
+        }
+        if ($fives && !$back) {
+            $items[] = new Item(ItemKind::Band, 2.5 * $cell, 0.5 * $cell, 5 * $cell, $cell);
+            $items[] = new Item(ItemKind::Band, 8.3 * $cell, 0.5 * $cell, 5 * $cell, $cell);
+        }
+
+        return new Scene(10.8 * $cell, 2.0 * $cell, $items, $back ? 'bridge-back' : ($fives ? 'bridge-fives' : 'bridge'), ['a' => $a, 'b' => $b, 'n' => $a + $b, 'fill' => 10 - $a, 'gone' => $this->number('b'), 'things' => $this->things($a)]);
+    }
+
     private function frame(): Scene
     {
         $n = match ($this->fact->ask) {
@@ -251,6 +354,8 @@ final readonly class Scenes
             Ask::StageIt, Ask::WhatSign => [(string) $this->number('a'), Ask::WhatSign === $this->fact->ask ? '' : (2 === $this->number('sign') ? '−' : '+'), (string) $this->number('b'), '='],
             Ask::HowManyTo, Ask::OtherPart => [(string) $this->number('a'), '+', '', '=', (string) $n],
             Ask::Join, Ask::JoinSentence => [(string) $this->number('a'), '+', (string) $this->number('b'), '=', ''],
+            Ask::BridgeTen => [(string) $this->number('a'), '+', (string) $this->number('b'), '=', ''],
+            Ask::BridgeBack => [(string) $n, '−', (string) $this->number('b'), '=', ''],
             Ask::Take, Ask::TakeSentence => [(string) $n, '−', (string) $this->number('b'), '=', ''],
             Ask::OneMore => [(string) $n, ''],
             Ask::OneFewer => ['', (string) $n],
@@ -304,6 +409,9 @@ final readonly class Scenes
         $open = Ask::SplitIt === $this->fact->ask;
         $cell = $this->cell();
         $big = max(2.6, ceil(sqrt($n)) + 1.2) * $cell;
+        if (WholeInBond::AtLeft === $this->settings->wholeInBond) {
+            return $this->bondFromTheLeft($n, $a, $open, $big);
+        }
         [$middle, $low] = [1.25 * $big, 1.75 * $big];
         $items = [
             new Item(ItemKind::Link, $middle - 0.4 * $big, 1.1 * $big, -0.8 * $big, 1.2 * $big),
@@ -316,6 +424,22 @@ final readonly class Scenes
         ];
 
         return new Scene(2.5 * $big, 2.3 * $big, $items, $open ? 'bond-open' : 'bond', ['n' => $n, 'a' => $a, 'things' => $this->things($n)]);
+    }
+
+    private function bondFromTheLeft(int $n, int $a, bool $open, float $big): Scene
+    {
+        [$middle, $right] = [1.15 * $big, 1.95 * $big];
+        $items = [
+            new Item(ItemKind::Link, 1.2 * $big, $middle - 0.3 * $big, 1.2 * $big, -0.6 * $big),
+            new Item(ItemKind::Link, 1.2 * $big, $middle + 0.3 * $big, 1.2 * $big, 0.6 * $big),
+            new Item(ItemKind::Plate, $big / 2, $middle, $big, $big),
+            new Item(ItemKind::Plate, $right, $middle - 0.6 * $big, $big, $big),
+            new Item(ItemKind::Plate, $right, $middle + 0.6 * $big, $big, $big, null, $open ? null : '?'),
+            ...$this->heap($n, $big / 2, $middle, !$open),
+            ...($open ? [] : $this->heap($a, $right, $middle - 0.6 * $big, false)),
+        ];
+
+        return new Scene(2.5 * $big, 2.3 * $big, $items, $open ? 'bond-open-left' : 'bond-left', ['n' => $n, 'a' => $a, 'things' => $this->things($n)]);
     }
 
     /**

@@ -15,49 +15,99 @@ use Pindle\Core\Skill\Step;
 use Random\Randomizer;
 
 /**
- * A made-up child who knows some steps and not others, learns, forgets, slips, guesses and tires. It stands in for real families in demo data.
- * Nothing here is taken from the engine's constants: every trait is drawn from a range, so that the engine meets children it does not assume.
+ * A made-up child with a hidden state: each step is known or not, is learnt by practice, fades without it, and shows through slips,
+ * guesses and tiredness. It stands in for families a new product does not have: benchmarks, demo data.
+ *
+ * Nothing here is taken from the engine's constants, and memory fades along another curve than the engine's: every trait is drawn from a
+ * range, so that the engine is tested against children it does not assume.
  */
 final class SimulatedChild
 {
-    /** @var array<string, float> step id => how well it is there, 0 to 1 */
-    private array $strength = [];
+    /** One child in so many guesses a lot; one in so many never says a quick answer. */
+    private const ONE_IN = 8;
 
-    /** @var array<string, int> step id => day number it was last worked on */
+    /** @var array<string, true> steps that were learnt at some time, whether or not they are still there */
+    private array $learnt = [];
+
+    /** @var array<string, float> step id => days over which it fades to half */
+    private array $stability = [];
+
+    /** @var array<string, float> step id => share left at which it is gone, drawn at each practice */
+    private array $goneAt = [];
+
+    /** @var array<string, int> step id => day number it was last practised */
     private array $lastDay = [];
 
     private function __construct(
         private readonly SkillMap $map,
         private readonly float $learns,
-        private readonly float $forgets,
+        private readonly float $firstStability,
+        private readonly float $stabilityGrows,
         private readonly float $slips,
-        private readonly float $guessesWell,
+        private readonly float $tires,
+        private readonly int $patience,
+        private readonly float $guessesClosed,
+        private readonly float $guessesOpen,
         private readonly float $saysAtOnce,
     ) {
     }
 
-    /** A child of an age, in months, who knows about what children of that age know, give or take. */
-    public static function ofAge(SkillMap $map, int $months, Randomizer $random): self
+    /** A child of an age, in months, who knows about what children of that age know, give or take; every known step's needs are known. */
+    public static function ofAge(SkillMap $map, int $months, Randomizer $random, LocalDate $on): self
     {
+        $guesser = 1 === $random->getInt(1, self::ONE_IN);
+        $neverQuick = 1 === $random->getInt(1, self::ONE_IN);
         $child = new self(
             $map,
-            self::between($random, 0.10, 0.24),
-            self::between($random, 0.002, 0.012),
-            self::between($random, 0.03, 0.14),
-            self::between($random, 0.5, 1.4),
-            self::between($random, 0.25, 0.8),
+            self::between($random, 0.05, 0.22),
+            self::between($random, 8.0, 30.0),
+            self::between($random, 1.4, 2.6),
+            self::between($random, 0.02, 0.14),
+            self::between($random, 0.0, 0.05),
+            $random->getInt(6, 12),
+            self::between($random, 0.6, $guesser ? 1.8 : 1.3),
+            $guesser ? self::between($random, 0.08, 0.2) : self::between($random, 0.0, 0.06),
+            $neverQuick ? self::between($random, 0.0, 0.05) : self::between($random, 0.3, 0.9),
         );
+        // Ahead or behind on the whole, in a strand, and now and then in a single step.
+        $whole = self::between($random, -10.0, 10.0);
+        $strands = [];
         foreach ($map->steps as $step) {
-            $ready = $child->knowsAll($step->needs) && $months + $random->getInt(-8, 8) >= self::usualMonths($step);
-            $child->strength[$step->id] = $ready ? self::between($random, 0.75, 1.0) : self::between($random, 0.0, 0.15);
+            $strand = $strands[$step->skill->strand->value] ??= self::between($random, -7.0, 7.0);
+            if ($child->haveLearnt($step->needs) && $months + $whole + $strand + self::between($random, -5.0, 5.0) >= self::usualMonths($step)) {
+                $child->learnt[$step->id] = true;
+                // What has been there for long stays for long.
+                $child->stability[$step->id] = $child->firstStability * self::between($random, 3.0, 12.0);
+                $child->practised($step->id, $on, $random);
+            }
         }
 
         return $child;
     }
 
-    public function knows(string $stepId): bool
+    /** Whether the step is there on a day: learnt, and not faded past what this child keeps. */
+    public function knows(string $stepId, LocalDate $on): bool
     {
-        return ($this->strength[$stepId] ?? 0.0) >= 0.5;
+        return isset($this->learnt[$stepId]) && $this->left($stepId, $on) >= $this->goneAt[$stepId];
+    }
+
+    /** Days until a known step is gone if nobody touches it. */
+    public function daysLeft(string $stepId, LocalDate $on): float
+    {
+        // left = 1 / (1 + days / stability) falls to goneAt after stability · (1 / goneAt − 1) days.
+        return $this->stability[$stepId] * (1 / max(0.02, $this->goneAt[$stepId]) - 1) - ($on->dayNumber - $this->lastDay[$stepId]);
+    }
+
+    /** Chance to learn the step in one try, as things are. */
+    public function chanceToLearn(string $stepId, LocalDate $on): float
+    {
+        $ready = true;
+        foreach ($this->map->step($stepId)->needs as $need) {
+            $ready = $ready && $this->knows($need, $on);
+        }
+
+        // What was there before comes back sooner; what has no ground under it hardly comes.
+        return min(0.6, $this->learns * ($ready ? 1.0 : 0.15) * (isset($this->learnt[$stepId]) ? 3.0 : 1.0));
     }
 
     /**
@@ -68,29 +118,58 @@ final class SimulatedChild
     public function answer(Question $question, HelpLevel $help, LocalDate $on, int $alreadyAsked, Randomizer $random): array
     {
         $id = $question->stepId;
-        $step = $this->map->step($id);
-        $gone = isset($this->lastDay[$id]) ? max(0, $on->dayNumber - $this->lastDay[$id]) : 0;
-        $there = ($this->strength[$id] ?? 0.0) * (1 - $this->forgets) ** $gone;
-        $tired = max(0, $alreadyAsked - 8) * 0.03;
+        $knows = $this->knows($id, $on);
+        $tired = max(0, $alreadyAsked - $this->patience) * $this->tires;
+        $lucky = null === $question->fact->choices ? $this->guessesOpen : min(0.95, $this->guessesClosed / $question->fact->choices);
         $eased = match ($help) {
-            HelpLevel::Shown => 0.45,
-            HelpLevel::PartDone => 0.2,
+            HelpLevel::Shown => 0.5,
+            HelpLevel::PartDone => 0.25,
             HelpLevel::Bare => 0.0,
         };
-        $right = min(0.98, max(0.0, $there + $eased - $this->slips - $tired) + $question->guess() * $this->guessesWell * (1 - $there));
+        $right = $knows ? 1 - $this->slips * (1 - $eased) - $tired : min(0.95, $lucky + $eased);
 
-        $this->lastDay[$id] = $on->dayNumber;
-        $ready = $this->knowsAll($step->needs) ? 1.0 : 0.25;
-        $this->strength[$id] = min(1.0, $there + (1 - $there) * $this->learns * $ready);
+        if ($knows) {
+            $this->practised($id, $on, $random);
+        } elseif (self::between($random, 0.0, 1.0) < $this->chanceToLearn($id, $on)) {
+            $this->learnt[$id] = true;
+            $this->stability[$id] = max($this->stability[$id] ?? 0.0, $this->firstStability);
+            $this->practised($id, $on, $random);
+        }
 
         if (self::between($random, 0.0, 1.0) < $right) {
-            $atOnce = self::between($random, 0.0, 1.0) < $this->saysAtOnce * $there;
+            $atOnce = self::between($random, 0.0, 1.0) < ($knows ? $this->saysAtOnce : 0.3 * $this->saysAtOnce);
 
-            return [$atOnce ? Outcome::AtOnce : Outcome::WorkedItOut, $this->method($step, $atOnce, $random), null];
+            return [$atOnce ? Outcome::AtOnce : Outcome::WorkedItOut, $this->method($this->map->step($id), $atOnce, $random), null];
         }
-        $outcome = self::between($random, 0.0, 1.0) < 0.4 + 0.4 * $there ? Outcome::WithHelp : Outcome::NotYet;
 
-        return [$outcome, null, 0 === $random->getInt(0, 5) ? Slip::Guesses : null];
+        return [self::between($random, 0.0, 1.0) < ($knows ? 0.7 : 0.35) ? Outcome::WithHelp : Outcome::NotYet, null, 0 === $random->getInt(0, 5) ? Slip::Guesses : null];
+    }
+
+    /** Practice on a new day makes a step last longer, and half of what it stands on is met again with it. */
+    private function practised(string $id, LocalDate $on, Randomizer $random): void
+    {
+        $gap = $on->dayNumber - ($this->lastDay[$id] ?? $on->dayNumber);
+        if ($gap > 0) {
+            $this->stability[$id] *= 1 + ($this->stabilityGrows - 1) * min(1.0, $gap / (0.25 * $this->stability[$id]));
+        }
+        $this->meet($id, $on, $random);
+        foreach ($this->map->step($id)->needs as $need) {
+            if ($this->knows($need, $on) && 0 === $random->getInt(0, 1)) {
+                $this->meet($need, $on, $random);
+            }
+        }
+    }
+
+    private function meet(string $id, LocalDate $on, Randomizer $random): void
+    {
+        $this->lastDay[$id] = $on->dayNumber;
+        $this->goneAt[$id] = self::between($random, 0.0, 0.9);
+    }
+
+    /** The share of a step that is left: it fades along a hyperbola. */
+    private function left(string $id, LocalDate $on): float
+    {
+        return 1 / (1 + max(0, $on->dayNumber - $this->lastDay[$id]) / $this->stability[$id]);
     }
 
     private function method(Step $step, bool $atOnce, Randomizer $random): ?Method
@@ -108,10 +187,10 @@ final class SimulatedChild
     }
 
     /** @param list<string> $steps */
-    private function knowsAll(array $steps): bool
+    private function haveLearnt(array $steps): bool
     {
         foreach ($steps as $id) {
-            if (!$this->knows($id)) {
+            if (!isset($this->learnt[$id])) {
                 return false;
             }
         }

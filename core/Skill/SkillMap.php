@@ -57,10 +57,27 @@ final readonly class SkillMap
         $steps = array_map(static function (Step $step) use ($shown): Step {
             $forms = array_values(array_filter($step->forms, static fn (Form $form): bool => \in_array($form, $shown[$step->id] ?? [], true)));
 
-            return [] === $forms ? $step : new Step($step->skill, $step->reach, $step->needs, $forms, $step->before);
+            return [] === $forms ? $step : new Step($step->skill, $step->reach, $step->needs, $forms, $step->before, $step->offered);
         }, $this->steps);
 
         return new self($this->skills, $steps, $this->dependents, $this->ancestors);
+    }
+
+    /**
+     * The same map with some steps in the place of those of the same id, their needs drawn anew.
+     *
+     * @param list<Step> $steps
+     *
+     * @throws SkillMapError when a need does not exist or the needs run in a circle
+     */
+    public function replacing(array $steps): self
+    {
+        $all = $this->steps;
+        foreach ($steps as $step) {
+            $all[$step->id] = $step;
+        }
+
+        return [] === $steps ? $this : self::ordered($this->skills, $all);
     }
 
     /** @throws SkillMapError when there is no such step */

@@ -13,6 +13,7 @@ final readonly class Step
      * @param list<string> $needs   ids of the steps directly needed, the reach before included
      * @param list<Form>   $forms   the forms it is met in, in order; empty when spoken or moved
      * @param string|null  $before  id of the same skill at the reach before
+     * @param bool         $offered false where the way a child is taught leaves it out for now
      */
     public function __construct(
         public Skill $skill,
@@ -20,6 +21,7 @@ final readonly class Step
         public array $needs,
         public array $forms,
         public ?string $before,
+        public bool $offered = true,
     ) {
         $this->id = $skill->id.'@'.$reach;
     }

@@ -9,8 +9,7 @@ use Doctrine\ORM\Mapping as ORM;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Calendar\Span;
 use Pindle\Core\Child\Child;
-use Pindle\Core\Child\FrameFilling;
-use Pindle\Core\Child\WayIn;
+use Pindle\Core\Child\Settings;
 use Symfony\Component\Uid\Uuid;
 
 /** A child as stored. Archived children keep their record and are planned for no more. */
@@ -49,11 +48,17 @@ class ChildEntity
     #[ORM\Column(nullable: true)]
     public ?bool $mayBeAlone = null;
 
-    #[ORM\Column(length: 20, enumType: WayIn::class)]
-    public WayIn $wayIn = WayIn::SeeIt;
+    /** @var array<string, string> setting => answer chosen for this child; what is not here follows the house */
+    #[ORM\Column(type: Types::JSON, options: ['default' => '{}'])]
+    public array $settings = [];
 
-    #[ORM\Column(length: 20, enumType: FrameFilling::class)]
-    public FrameFilling $frameFilling = FrameFilling::RowsOfFive;
+    /** @var list<string> steps the parent wants next */
+    #[ORM\Column(type: Types::JSON, options: ['default' => '[]'])]
+    public array $pins = [];
+
+    /** @var list<string> strands the parent wants more of */
+    #[ORM\Column(type: Types::JSON, options: ['default' => '[]'])]
+    public array $focus = [];
 
     /** @var array<string, float> step id => belief before the first try */
     #[ORM\Column(type: Types::JSON)]
@@ -77,7 +82,18 @@ class ChildEntity
         $this->thread = $thread;
     }
 
-    public function toCore(): Child
+    /**
+     * @param array<string, string> $houseSettings setting => answer for the whole house
+     * @param LocalDate             $on            the day the child's age is taken on
+     */
+    public function toCore(array $houseSettings, LocalDate $on): Child
+    {
+        $child = $this->withDefaults();
+
+        return $child->taught(Settings::chosen($this->settings, $houseSettings, $child->ageInMonths($on)));
+    }
+
+    private function withDefaults(): Child
     {
         return new Child(
             $this->id,
@@ -89,9 +105,9 @@ class ChildEntity
             $this->minutesADay,
             $this->longestSitting,
             $this->mayBeAlone,
-            $this->wayIn,
-            $this->frameFilling,
-            $this->priors,
+            priors: $this->priors,
+            pins: $this->pins,
+            focus: $this->focus,
         );
     }
 }

@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace Pindle\App\Children;
 
-use Pindle\Core\Child\FrameFilling;
-use Pindle\Core\Child\WayIn;
+use Pindle\App\Platform\Http\KnownSettings;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** A child to add, or to change: then the version last seen comes along, so that two devices do not undo one another. */
@@ -15,6 +14,7 @@ final readonly class ChildInput
      * @param list<string>     $allergies
      * @param list<string>     $likedThings
      * @param list<list<int>>  $rests from and to in minutes after midnight
+     * @param array<string, string> $settings setting => answer chosen for this child; what is left out follows the house
      */
     public function __construct(
         #[Assert\NotBlank(message: 'A first name is all it takes.', normalizer: 'trim')]
@@ -36,8 +36,8 @@ final readonly class ChildInput
         #[Assert\Range(min: 3, max: 40, notInRangeMessage: 'A sitting lasts 3 to 40 minutes.')]
         public ?int $longestSitting = null,
         public ?bool $mayBeAlone = null,
-        public WayIn $wayIn = WayIn::SeeIt,
-        public FrameFilling $frameFilling = FrameFilling::RowsOfFive,
+        #[KnownSettings]
+        public array $settings = [],
         public ?int $version = null,
     ) {
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pindle\App\Children;
 
 use Pindle\Core\Calendar\LocalDate;
+use Pindle\Core\Child\Child;
 
 /** A child as the screens see them. Where the parent has not said, what is used is shown beside. */
 final readonly class ChildView
@@ -13,6 +14,9 @@ final readonly class ChildView
      * @param list<string>    $allergies
      * @param list<string>    $likedThings
      * @param list<list<int>> $rests
+     * @param array<string, string> $settings     chosen for this child
+     * @param array<string, string> $settingsUsed in force
+     * @param bool                  $placed       whether a first look was had
      */
     private function __construct(
         public string $id,
@@ -28,18 +32,17 @@ final readonly class ChildView
         public int $longestSittingUsed,
         public ?bool $mayBeAlone,
         public bool $mayBeAloneUsed,
-        public string $wayIn,
-        public string $frameFilling,
+        public array $settings,
+        public array $settingsUsed,
+        public bool $placed,
         public int $thread,
         public bool $archived,
         public int $version,
     ) {
     }
 
-    public static function of(ChildEntity $entity, LocalDate $today): self
+    public static function of(ChildEntity $entity, Child $child, LocalDate $today): self
     {
-        $child = $entity->toCore();
-
         return new self(
             $entity->id,
             $entity->name,
@@ -54,8 +57,9 @@ final readonly class ChildView
             $child->longestSittingOn($today),
             $entity->mayBeAlone,
             $child->mayBeAloneOn($today),
-            $entity->wayIn->value,
-            $entity->frameFilling->value,
+            $entity->settings,
+            $child->settings->answers(),
+            [] !== $entity->priors,
             $entity->thread,
             null !== $entity->archivedAt,
             $entity->version,

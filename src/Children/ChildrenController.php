@@ -24,7 +24,7 @@ final readonly class ChildrenController
 {
     private const THREADS = 6;
 
-    public function __construct(private EntityManagerInterface $entities, private ChildRepository $children, private Clock $clock, private TodayRoom $today)
+    public function __construct(private EntityManagerInterface $entities, private ChildRepository $children, private Clock $clock, private TodayRoom $today, private ChildrenRoom $room)
     {
     }
 
@@ -32,9 +32,7 @@ final readonly class ChildrenController
     #[OA\Response(response: 200, description: 'Everyone who lives here', content: new OA\JsonContent(ref: new Model(type: ChildrenView::class)))]
     public function list(): JsonResponse
     {
-        $view = fn (ChildEntity $child): ChildView => ChildView::of($child, $this->clock->today());
-
-        return new JsonResponse(new ChildrenView(array_map($view, $this->children->present()), array_map($view, $this->children->archived())));
+        return new JsonResponse(new ChildrenView(array_map($this->view(...), $this->children->present()), array_map($this->view(...), $this->children->archived())));
     }
 
     #[Route('', name: 'children_add', methods: ['POST'])]
@@ -52,7 +50,7 @@ final readonly class ChildrenController
         $this->entities->flush();
         $this->today->planTheRestAgain();
 
-        return new JsonResponse(ChildView::of($child, $this->clock->today()), 201);
+        return new JsonResponse($this->view($child), 201);
     }
 
     #[Route('/{id}', name: 'children_change', methods: ['PUT'])]
@@ -66,7 +64,7 @@ final readonly class ChildrenController
         $this->entities->flush();
         $this->today->planTheRestAgain();
 
-        return new JsonResponse(ChildView::of($child, $this->clock->today()));
+        return new JsonResponse($this->view($child));
     }
 
     #[Route('/{id}/archive', name: 'children_archive', methods: ['POST'])]
@@ -78,7 +76,7 @@ final readonly class ChildrenController
         $this->entities->flush();
         $this->today->planTheRestAgain();
 
-        return new JsonResponse(ChildView::of($child, $this->clock->today()));
+        return new JsonResponse($this->view($child));
     }
 
     #[Route('/{id}/restore', name: 'children_restore', methods: ['POST'])]
@@ -97,7 +95,12 @@ final readonly class ChildrenController
         $this->entities->flush();
         $this->today->planTheRestAgain();
 
-        return new JsonResponse(ChildView::of($child, $this->clock->today()));
+        return new JsonResponse($this->view($child));
+    }
+
+    private function view(ChildEntity $child): ChildView
+    {
+        return ChildView::of($child, $this->room->toCore($child), $this->clock->today());
     }
 
     private function find(string $id): ChildEntity
@@ -127,7 +130,6 @@ final readonly class ChildrenController
         $child->minutesADay = $input->minutesADay;
         $child->longestSitting = $input->longestSitting;
         $child->mayBeAlone = $input->mayBeAlone;
-        $child->wayIn = $input->wayIn;
-        $child->frameFilling = $input->frameFilling;
+        $child->settings = $input->settings;
     }
 }

@@ -17,14 +17,24 @@ use Pindle\Core\Advice\Liking;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Calendar\Span;
 use Pindle\Core\Child\Child;
+use Pindle\Core\Child\Settings;
 use Pindle\Core\Evidence\ChildRecord;
+use Pindle\Core\Evidence\HelpLevel;
 use Pindle\Core\Evidence\Ladder;
 use Pindle\Core\Evidence\OneTry;
+use Pindle\Core\Evidence\OwnMap;
+use Pindle\Core\Evidence\Tracing;
+use Pindle\Core\FirstLook\Answer;
+use Pindle\Core\FirstLook\FirstLook;
 use Pindle\Core\Planning\DayRequest;
 use Pindle\Core\Planning\Laid;
 use Pindle\Core\Planning\Learner;
 use Pindle\Core\Planning\Planner;
 use Pindle\Core\Planning\SetUp;
+use Pindle\Core\Question\Ask;
+use Pindle\Core\Question\Fact;
+use Pindle\Core\Question\Level;
+use Pindle\Core\Question\Question;
 use Pindle\Core\Simulation\SimulatedChild;
 use Pindle\Core\Skill\SkillMap;
 use Random\Engine\Xoshiro256StarStar;
@@ -75,11 +85,12 @@ final class DemoHistory
         $random = new Randomizer(new Xoshiro256StarStar($seed));
         $children = $this->household->children($today);
         $simulated = [];
+        $first = $today->plusDays(-self::DAYS - 1);
         foreach ($children as $thread => $child) {
-            $simulated[$child->id] = SimulatedChild::ofAge($this->map, $child->ageInMonths($today->plusDays(-self::DAYS)) - 2, $random);
-            $children[$thread] = $child->knowing($this->toldBeforehand($simulated[$child->id], $random));
-            $this->children->moveIn($children[$thread], $thread);
-            $this->records[$child->id] = ChildRecord::blank($this->map, priors: $children[$thread]->priors);
+            $settings = $this->household->settings()[$thread];
+            $simulated[$child->id] = SimulatedChild::ofAge($this->map, $child->ageInMonths($first) - 2, $random, $first);
+            $children[$thread] = $this->firstLook($child->taught(Settings::chosen($settings, [], $child->ageInMonths($today))), $simulated[$child->id], $first, $random);
+            $this->children->moveIn($children[$thread], $thread, $settings);
         }
         $things = $this->household->things();
         foreach ($things as $shippedId => $thing) {
@@ -166,7 +177,7 @@ final class DemoHistory
                 $tries[] = [$try, $childId, $place];
             }
             $after = $this->records[$childId];
-            $decision = Decision::after($sitting->stepId, $own, $before, $after, $ending, $date);
+            $decision = Decision::after($sitting->stepId, $own, $before->mark($sitting->stepId, $date), $after, $ending, $date);
             $followed[$childId] = ['decision' => $decision, 'before' => $before->mark($sitting->stepId, $date), 'after' => $after->mark($sitting->stepId, $date)];
             $this->endings[$childId][$setUp->family->id][] = $ending;
             if (null !== $decision->days) {
@@ -181,21 +192,27 @@ final class DemoHistory
         return \count($tries);
     }
 
-    /**
-     * What the parent would have said on the first day: most of what is there, and now and then too much.
-     *
-     * @return array<string, float>
-     */
-    private function toldBeforehand(SimulatedChild $child, Randomizer $random): array
+    /** The first look that the parent had with each child on the day before the first, its answers kept like any other. */
+    private function firstLook(Child $child, SimulatedChild $simulated, LocalDate $on, Randomizer $random): Child
     {
-        $told = [];
-        foreach ($this->map->steps as $step) {
-            if ($random->getInt(1, 100) <= ($child->knows($step->id) ? 80 : 2)) {
-                $told[$step->id] = 0.85;
-            }
+        $map = OwnMap::of($this->map, $child->settings);
+        $lookId = $this->id();
+        $look = FirstLook::of($map, $child->ageInMonths($on), [], [], $random);
+        $tries = [];
+        while (null !== $stepId = $look->next(array_keys($map->steps))) {
+            $place = $look->tasks();
+            $step = $map->step($stepId);
+            [$outcome] = $simulated->answer(new Question($stepId, new Fact(Ask::HowMany, ['n' => $step->size()], $step->size()), Level::At), HelpLevel::Bare, $on, $place, $random);
+            $look = $look->with(new Answer($stepId, $outcome), $random);
+            $try = new OneTry($this->id(), $stepId, $lookId, 'first-look', $step->firstForm(), HelpLevel::Bare, [], 'first-look', Tracing::OPEN_GUESS, $outcome, null, null, $this->clock->instant($on, 600 + $place), $on, self::DEVICE, null, true);
+            $this->table->keep($try, $child->id, $place);
+            $tries[] = $try;
         }
+        $this->children->looked($lookId, $child->id, $on);
+        $placed = $child->knowing($look->chances());
+        $this->records[$child->id] = ChildRecord::replay($this->map, $tries, $placed->settings, $placed->priors);
 
-        return $told;
+        return $placed;
     }
 
     private function id(): string

@@ -8,7 +8,6 @@ use Pindle\App\Platform\Content\Library;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Calendar\Span;
 use Pindle\Core\Child\Child;
-use Pindle\Core\Child\WayIn;
 use Pindle\Core\Thing\Thing;
 
 /** The sample household: a made-up family on a canal boat, and what lies in their cupboard. */
@@ -32,9 +31,15 @@ final readonly class DemoHousehold
 
         return [
             new Child('0197a000-0000-7000-8000-000000000001', 'Maren', $born(78), likedThings: [self::id('bottle-caps'), self::id('coins')], minutesADay: 30, longestSitting: 15),
-            new Child('0197a000-0000-7000-8000-000000000002', 'Tobin', $born(54), likedThings: [self::id('clothes-pegs')], minutesADay: 24, longestSitting: 12, wayIn: WayIn::TouchAndCount),
-            new Child('0197a000-0000-7000-8000-000000000003', 'Lark', $born(30), allergies: ['nuts'], likedThings: [self::id('socks')], rests: [new Span(765, 870)], minutesADay: 10, longestSitting: 6, wayIn: WayIn::MoveAndTell),
+            new Child('0197a000-0000-7000-8000-000000000002', 'Tobin', $born(54), likedThings: [self::id('clothes-pegs')], minutesADay: 24, longestSitting: 12),
+            new Child('0197a000-0000-7000-8000-000000000003', 'Lark', $born(30), allergies: ['nuts'], likedThings: [self::id('socks')], rests: [new Span(765, 870)], minutesADay: 10, longestSitting: 6),
         ];
+    }
+
+    /** @return list<array<string, string>> setting => answer chosen for each child, in the same order */
+    public function settings(): array
+    {
+        return [[], ['way-in' => 'touch-and-count'], ['way-in' => 'move-and-tell']];
     }
 
     /** @return array<string, Thing> shipped id => the thing with its own id and the boat's amount */

@@ -18,6 +18,9 @@ final readonly class CellView
         public int $tries,
         public array $needs,
         public bool $ready,
+        public bool $unsure,
+        public bool $setByHand,
+        public bool $pinned,
         public ?string $nextLook,
     ) {
     }

@@ -10,18 +10,23 @@ use Pindle\App\Platform\View\StepView;
 final readonly class EvidenceView
 {
     /**
-     * @param list<NeedView>    $needs
-     * @param list<ClauseView>  $clauses
-     * @param list<SeenTryView> $tries
+     * @param list<NeedView>   $needs
+     * @param list<ClauseView> $clauses
+     * @param list<SeenView>   $seen    newest first
      */
     public function __construct(
         public StepView $step,
         public string $done,
         public string $mark,
         public bool $implied,
+        public bool $unsure,
+        public bool $setByHand,
+        public bool $pinned,
+        public float $p,
         public array $needs,
         public array $clauses,
-        public array $tries,
+        public array $seen,
+        public ?MemoryView $memory,
         public ?string $nextLook,
         public ?string $form,
         public string $help,

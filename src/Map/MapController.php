@@ -7,35 +7,30 @@ namespace Pindle\App\Map;
 use Nelmio\ApiDocBundle\Attribute\Model;
 use OpenApi\Attributes as OA;
 use Pindle\App\Children\ChildrenRoom;
-use Pindle\App\Cupboard\CupboardRoom;
 use Pindle\App\Platform\Clock;
-use Pindle\App\Platform\Content\Library;
 use Pindle\App\Platform\Http\Refusal;
-use Pindle\App\Platform\View\Views;
-use Pindle\App\Platform\Words;
 use Pindle\App\Table\TableRoom;
-use Pindle\Core\Evidence\ChildRecord;
-use Pindle\Core\Evidence\Clause;
-use Pindle\Core\Evidence\Ladder;
-use Pindle\Core\Evidence\OneTry;
+use Pindle\App\Today\TodayRoom;
+use Pindle\Core\Evidence\HandMark;
+use Pindle\Core\Evidence\Witness;
 use Pindle\Core\Skill\SkillMap;
-use Pindle\Core\Skill\Strand;
-use Pindle\Core\Thing\Thing;
 use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/map')]
 #[OA\Tag('Map')]
 final readonly class MapController
 {
+    /** A device's clock may be ahead of the house by so many seconds. */
+    private const CLOCK_SKEW = 86_400;
+
     public function __construct(
         private ChildrenRoom $children,
         private TableRoom $table,
-        private CupboardRoom $cupboard,
+        private TodayRoom $today,
+        private MapViews $views,
         private SkillMap $map,
-        private Library $library,
-        private Words $words,
-        private Views $views,
         private Clock $clock,
     ) {
     }
@@ -44,27 +39,24 @@ final readonly class MapController
     #[OA\Response(response: 200, description: 'What one child can do', content: new OA\JsonContent(ref: new Model(type: MapView::class)))]
     public function look(string $childId): JsonResponse
     {
-        $child = $this->children->child($childId);
-        $record = $this->table->record($child);
-        $counts = [];
-        $strands = [];
-        foreach (Strand::cases() as $strand) {
-            $skills = [];
-            foreach ($this->map->skills as $skill) {
-                if ($skill->strand !== $strand) {
-                    continue;
-                }
-                $cells = array_map(fn (int|string $reach): CellView => $this->cell($skill->id.'@'.$reach, $record), array_keys($skill->reaches));
-                foreach ($cells as $cell) {
-                    $counts[$cell->mark] = ($counts[$cell->mark] ?? 0) + 1;
-                }
-                $words = $this->library->skillWords($skill->id);
-                $skills[] = new SkillView($skill->id, $words->name, $words->done, $skill->kind->value, $cells);
-            }
-            $strands[] = new StrandView($strand->value, $this->words->say('strands', $strand), $skills);
-        }
+        return new JsonResponse($this->views->map($this->children->child($childId)));
+    }
 
-        return new JsonResponse(new MapView($childId, $child->name, $strands, $counts));
+    #[Route('/{childId}/wanted', name: 'map_want', methods: ['POST'], priority: 1)]
+    #[OA\Response(response: 200, description: 'The map with what is wanted', content: new OA\JsonContent(ref: new Model(type: MapView::class)))]
+    public function want(string $childId, #[MapRequestPayload] WantedInput $input): JsonResponse
+    {
+        if (null !== $input->strand) {
+            $this->children->focus($childId, $input->strand->value, $input->on);
+        } elseif (null !== $input->stepId) {
+            $this->mustBeOnTheMap($input->stepId);
+            $this->children->pin($childId, $input->stepId, $input->on);
+        } else {
+            throw Refusal::invalid('stepId', 'Say which step or which strand.');
+        }
+        $this->today->planTheRestAgain();
+
+        return $this->look($childId);
     }
 
     #[Route('/{childId}/{stepId}', name: 'map_evidence', methods: ['GET'])]
@@ -72,69 +64,50 @@ final readonly class MapController
     public function evidence(string $childId, string $stepId): JsonResponse
     {
         $child = $this->children->child($childId);
+        $this->mustBeOnTheMap($stepId);
+
+        return new JsonResponse($this->views->evidence($child, $stepId));
+    }
+
+    #[Route('/{childId}/{stepId}/seen', name: 'map_seen', methods: ['POST'])]
+    #[OA\Response(response: 200, description: 'The evidence with the note', content: new OA\JsonContent(ref: new Model(type: EvidenceView::class)))]
+    public function seen(string $childId, string $stepId, #[MapRequestPayload] NoteInput $input): JsonResponse
+    {
+        $child = $this->children->child($childId);
+        $this->mustBeOnTheMap($stepId);
+        $at = $this->instant($input->at);
+        $this->table->note($child, new Witness($input->id, $stepId, $input->outcome, trim($input->note), $at, $this->clock->dayOf($at), $input->deviceId));
+        $this->today->planTheRestAgain();
+
+        return $this->evidence($childId, $stepId);
+    }
+
+    #[Route('/{childId}/{stepId}/mark', name: 'map_mark', methods: ['POST'])]
+    #[OA\Response(response: 200, description: 'The evidence with the mark set by hand', content: new OA\JsonContent(ref: new Model(type: EvidenceView::class)))]
+    public function mark(string $childId, string $stepId, #[MapRequestPayload] HandMarkInput $input): JsonResponse
+    {
+        $child = $this->children->child($childId);
+        $this->mustBeOnTheMap($stepId);
+        $at = $this->instant($input->at);
+        $this->table->note($child, new HandMark($input->id, $stepId, $input->mark, trim($input->note), $at, $this->clock->dayOf($at), $input->deviceId));
+        $this->today->planTheRestAgain();
+
+        return $this->evidence($childId, $stepId);
+    }
+
+    /** @throws Refusal 404 */
+    private function mustBeOnTheMap(string $stepId): void
+    {
         if (!$this->map->has($stepId)) {
             throw Refusal::notFound('stepId', 'There is no such step on the map.');
         }
-        $today = $this->clock->today();
-        $record = $this->table->record($child);
-        $step = $this->map->step($stepId);
-        $state = $record->state($stepId);
-        $things = $this->cupboard->ever();
-
-        return new JsonResponse(new EvidenceView(
-            $this->views->step($stepId),
-            $this->library->skillWords($step->skill->id)->done,
-            $record->mark($stepId, $today)->value,
-            $state->isImplied(),
-            array_map(fn (string $need): NeedView => new NeedView($this->views->step($need), $record->mark($need, $today)->value, $record->servesAsNeed($need, $today)), $step->needs),
-            array_map(fn (Clause $clause): ClauseView => $this->clause($clause), $record->rule->clauses($step, $state)),
-            array_map(fn (array $seen): SeenTryView => $this->seen($seen['try'], $seen['removed'], $things), $this->table->history($childId, $stepId)),
-            $record->nextLook($stepId, $today)?->toString(),
-            ($form = Ladder::form($step, $state, null === $step->before ? null : $record->state($step->before))) === null ? null : $this->words->say('forms', $form),
-            $this->words->say('helps', Ladder::help($state)),
-        ));
     }
 
-    private function cell(string $stepId, ChildRecord $record): CellView
+    /** @throws Refusal 422 when it is in the future */
+    private function instant(int $milliseconds): \DateTimeImmutable
     {
-        $today = $this->clock->today();
-        $step = $this->map->step($stepId);
-        $state = $record->state($stepId);
+        $at = $this->clock->fromDevice($milliseconds);
 
-        return new CellView(
-            $stepId,
-            $this->words->reach($step),
-            $record->mark($stepId, $today)->value,
-            $state->isImplied(),
-            $state->tries,
-            $step->needs,
-            [] === $record->missingNeeds($stepId, $today),
-            $record->nextLook($stepId, $today)?->toString(),
-        );
-    }
-
-    private function clause(Clause $clause): ClauseView
-    {
-        $values = ['has' => $clause->has, 'wants' => $clause->wants, 'outOf' => $clause->outOf ?? 0];
-
-        return new ClauseView($this->words->say($clause->isMet() ? 'clauses' : 'clauses_wanted', $clause->kind, $values), $clause->isMet());
-    }
-
-    /** @param array<string, Thing> $things */
-    private function seen(OneTry $try, bool $removed, array $things): SeenTryView
-    {
-        return new SeenTryView(
-            $try->id,
-            $try->day->toString(),
-            $this->words->say('outcomes', $try->outcome),
-            null === $try->method ? null : $this->words->say('methods', $try->method),
-            null === $try->slip ? null : $this->words->say('slips', $try->slip),
-            $this->words->say('helps', $try->help),
-            null === $try->form ? null : $this->words->say('forms', $try->form),
-            $this->library->familyWords($try->familyId)->name,
-            array_map(static fn (string $id): string => ($things[$id] ?? null)->name ?? 'things', $try->thingIds),
-            $try->question,
-            $removed,
-        );
+        return $at->getTimestamp() <= $this->clock->now()->getTimestamp() + self::CLOCK_SKEW ? $at : throw Refusal::invalid('at', 'That is in the future. Is the clock of this device right?');
     }
 }

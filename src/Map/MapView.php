@@ -10,12 +10,16 @@ final readonly class MapView
     /**
      * @param list<StrandView>   $strands
      * @param array<string, int> $counts mark => how many steps
+     * @param list<string>       $focus  strands the parent wants more of
+     * @param int                $unsure how many steps a first look left unsure
      */
     public function __construct(
         public string $childId,
         public string $childName,
         public array $strands,
         public array $counts,
+        public array $focus,
+        public int $unsure,
     ) {
     }
 }

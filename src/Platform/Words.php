@@ -7,6 +7,8 @@ namespace Pindle\App\Platform;
 use Pindle\App\Platform\Content\Library;
 use Pindle\Core\Advice\Reason;
 use Pindle\Core\Caution\Caution;
+use Pindle\Core\Child\Answering;
+use Pindle\Core\Child\Settings;
 use Pindle\Core\Question\Ask;
 use Pindle\Core\Question\Fact;
 use Pindle\Core\Scene\Scene;
@@ -39,10 +41,17 @@ final readonly class Words
         }, $template);
     }
 
-    /** What to say to the child; an activity's own words come first. */
-    public function ask(Fact $fact, string $familyId, string $thing): string
+    /**
+     * What to say to the child: in the way the child is taught, else in the activity's own words, else in the usual ones.
+     *
+     * @param Answering|null $answering how a written answer is given; null where nothing is written
+     */
+    public function ask(Fact $fact, string $familyId, string $thing, Settings $settings, ?Answering $answering): string
     {
-        return self::fill($this->library->familyWords($familyId)->say[$fact->ask->value] ?? $this->library->askWords($fact->ask, 'ask'), $this->values($fact, $thing));
+        $ways = array_intersect_key($this->library->askWays($fact->ask), array_flip($settings->answers()));
+        $template = array_values($ways)[0] ?? $this->library->familyWords($familyId)->say[$fact->ask->value] ?? $this->library->askWords($fact->ask, 'ask');
+
+        return self::fill($template, $this->values($fact, $thing)).(null === $answering ? '' : ' '.$this->say('answering', $answering));
     }
 
     public function answer(Fact $fact, string $thing): string
@@ -57,7 +66,11 @@ final readonly class Words
      */
     public function reason(Reason $reason, array $values): string
     {
-        return $this->say('reasons', $reason, $values + (isset($values['clause']) ? ['what' => $this->say('reason_wants', (string) $values['clause'])] : []));
+        return $this->say('reasons', $reason, $values + (match (true) {
+            isset($values['clause']) => ['what' => $this->say('reason_wants', (string) $values['clause'])],
+            isset($values['stuck']) => ['what' => $this->step($this->library->map()->step((string) $values['stuck']))],
+            default => [],
+        }));
     }
 
     public function alt(Scene $scene): string

@@ -19,6 +19,7 @@ final readonly class EndView
         public string $kind,
         public string $name,
         public string $sentence,
+        public ?string $remedy,
         public array $opens,
         public string $markBefore,
         public string $markAfter,

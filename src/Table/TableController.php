@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Pindle\App\Table;
 
 use Doctrine\DBAL\Exception\UniqueConstraintViolationException;
-use Doctrine\ORM\EntityManagerInterface;
 use Nelmio\ApiDocBundle\Attribute\Model;
 use OpenApi\Attributes as OA;
 use Pindle\App\Children\ChildrenRoom;
@@ -14,8 +13,11 @@ use Pindle\App\Platform\Http\Refusal;
 use Pindle\App\Today\StoredSetUp;
 use Pindle\App\Today\TodayRoom;
 use Pindle\Core\Advice\Decision;
+use Pindle\Core\Evidence\ChildRecord;
 use Pindle\Core\Evidence\Ladder;
+use Pindle\Core\Evidence\Mark;
 use Pindle\Core\Evidence\OneTry;
+use Pindle\Core\Evidence\Witness;
 use Pindle\Core\Planning\Laid;
 use Pindle\Core\Skill\SkillMap;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -30,10 +32,11 @@ final readonly class TableController
     private const CLOCK_SKEW = 86_400;
 
     public function __construct(
-        private EntityManagerInterface $entities,
         private TryRepository $tries,
         private TableRoom $room,
         private TableViews $views,
+        private Advices $advices,
+        private NextQuestion $next,
         private TodayRoom $today,
         private ChildrenRoom $children,
         private SkillMap $map,
@@ -54,14 +57,10 @@ final readonly class TableController
     {
         $before = $this->tries->find($input->id);
         if (null !== $before) {
-            return $this->answer($before);
+            return $this->answer($before->id, $before->stepId, $this->room->record($this->children->child($before->childId)));
         }
         $stored = $this->today->setUp($setUpId);
-        $childId = array_search($input->sittingId, $stored->sittingIds, true);
-        if (false === $childId) {
-            throw Refusal::invalid('sittingId', 'This sitting does not belong to what is on the table.');
-        }
-        $this->children->child((string) $childId);
+        $childId = $stored->childOf($input->sittingId) ?? throw Refusal::invalid('sittingId', 'This sitting does not belong to what is on the table.');
         if ($stored->isDone) {
             throw Refusal::conflict('setUpId', 'This was finished on another device. Nothing more is recorded to it.');
         }
@@ -70,27 +69,84 @@ final readonly class TableController
                 throw Refusal::conflict('place', 'This question was answered on another device.');
             }
         }
-        $try = TryEntity::of($this->read($stored, (string) $childId, $input), (string) $childId, $input->place);
-        $this->entities->persist($try);
-        $this->today->begin($setUpId);
+        $child = $this->children->child($childId);
+        $try = $this->read($stored, $child->id, $input);
+        if ([] === $this->tries->ofSittings(array_values($stored->sittingIds))) {
+            $this->today->begin($setUpId, $this->marks($stored));
+        }
         try {
-            $this->entities->flush();
+            $record = $this->room->recordTry($child, $try, $input->place);
         } catch (UniqueConstraintViolationException) {
             throw Refusal::conflict('id', 'This try is being recorded already; ask again.');
         }
 
-        return $this->answer($try);
+        return $this->answer($try->id, $try->stepId, $record, $this->advices->after($stored, $child->id, $record));
     }
 
     #[Route('/tries/{id}', name: 'table_take_back', methods: ['DELETE'])]
     #[OA\Response(response: 200, description: 'Taken back; the history still shows it', content: new OA\JsonContent(ref: new Model(type: TryView::class)))]
     public function takeBack(string $id): JsonResponse
     {
-        $try = $this->tries->find($id) ?? throw Refusal::notFound('id', 'There is no such try.');
-        $try->removedAt ??= (int) $this->clock->now()->format('Uv');
-        $this->entities->flush();
+        $try = $this->room->seen($id) ?? throw Refusal::notFound('id', 'There is no such try.');
+        $record = $this->room->takeBack($this->children->child($try->childId), $try, $this->clock->now());
 
-        return $this->answer($try);
+        return $this->answer($try->id, $try->stepId, $record);
+    }
+
+    #[Route('/tries/{id}', name: 'table_correct', methods: ['PUT'])]
+    #[OA\Response(response: 200, description: 'Corrected; the history shows both', content: new OA\JsonContent(ref: new Model(type: TryView::class)))]
+    public function correct(string $id, #[MapRequestPayload] CorrectionInput $input): JsonResponse
+    {
+        $wrong = $this->tries->find($id) ?? throw Refusal::notFound('id', 'There is no such try.');
+        $child = $this->children->child($wrong->childId);
+        $before = $this->tries->find($input->id);
+        if (null !== $before) {
+            return $this->answer($before->id, $before->stepId, $this->room->record($child));
+        }
+        if (null !== $wrong->removedAt) {
+            throw Refusal::conflict('id', 'This try was taken back or corrected already. Nothing was changed.');
+        }
+        $was = $wrong->toCore();
+        $right = new OneTry($input->id, $was->stepId, $was->sittingId, $was->familyId, $was->form, $input->help, $was->thingIds, $was->question, $was->guess, $input->outcome, $input->method, $input->slip, $was->at, $was->day, $was->deviceId, $was->error, $was->isLook);
+
+        return $this->answer($right->id, $right->stepId, $this->room->correct($child, $wrong, $right, $this->clock->now()));
+    }
+
+    #[Route('/{setUpId}/advice', name: 'table_advice', methods: ['POST'])]
+    #[OA\Response(response: 200, description: 'Kept, and the questions from now on', content: new OA\JsonContent(ref: new Model(type: TableView::class)))]
+    public function advice(string $setUpId, #[MapRequestPayload] AdviceInput $input): JsonResponse
+    {
+        $stored = $this->today->setUp($setUpId);
+        $childId = $stored->childOf($input->sittingId) ?? throw Refusal::invalid('sittingId', 'This sitting does not belong to what is on the table.');
+        $sitting = $stored->setUp->sittingOf($childId);
+        if ($stored->isDone || null === $sitting) {
+            throw Refusal::conflict('setUpId', 'This was finished already.');
+        }
+        $done = array_map(static fn (TryEntity $try): int => $try->place, $this->tries->ofSittings([$input->sittingId]));
+        [$questions, $order] = $input->taken ? $this->next->after($input->idea, $stored->setUp->family, $sitting, $stored->orders[$childId], $done) : [$sitting->questions, $stored->orders[$childId]];
+        $this->today->advised($setUpId, $input->sittingId, $input->idea, $input->taken, $questions, $order);
+
+        return $this->look($setUpId);
+    }
+
+    #[Route('/{setUpId}/all-at-once', name: 'table_all_at_once', methods: ['POST'])]
+    #[OA\Response(response: 200, description: 'Noted', content: new OA\JsonContent(ref: new Model(type: TableView::class)))]
+    public function allAtOnce(string $setUpId, #[MapRequestPayload] AllAtOnceInput $input): JsonResponse
+    {
+        $stored = $this->today->setUp($setUpId);
+        $childId = $stored->childOf($input->sittingId) ?? throw Refusal::invalid('sittingId', 'This sitting does not belong to what is on the table.');
+        if ($stored->isDone) {
+            throw Refusal::conflict('setUpId', 'This was finished already.');
+        }
+        $at = $this->instant($input->at);
+        $this->today->begin($setUpId, $this->marks($stored));
+        $this->room->note(
+            $this->children->child($childId),
+            new Witness($input->id, $stored->setUp->sittingOf($childId)->stepId ?? '', $input->outcome, '', $at, $this->clock->dayOf($at), $input->deviceId),
+            $input->sittingId,
+        );
+
+        return $this->look($setUpId);
     }
 
     #[Route('/{setUpId}/finish', name: 'table_finish', methods: ['POST'])]
@@ -103,11 +159,11 @@ final readonly class TableController
             foreach ($stored->setUp->sittings as $sitting) {
                 $sittingId = $stored->sittingIds[$sitting->childId];
                 $child = $this->children->child($sitting->childId);
-                $before = $this->room->recordWithout($child, $sittingId);
                 $after = $this->room->record($child);
+                $was = $stored->marksBefore[$sitting->childId] ?? $after->mark($sitting->stepId, $stored->date);
                 $decisions[$sitting->childId] = [
-                    'decision' => Decision::after($sitting->stepId, $this->room->triesIn($sittingId), $before, $after, $input->ending, $stored->date),
-                    'before' => $before->mark($sitting->stepId, $stored->date),
+                    'decision' => Decision::after($sitting->stepId, $this->room->triesIn($sittingId), $was, $after, $input->ending, $stored->date),
+                    'before' => $was,
                     'after' => $after->mark($sitting->stepId, $stored->date),
                 ];
             }
@@ -117,21 +173,38 @@ final readonly class TableController
         return $this->look($setUpId);
     }
 
-    private function answer(TryEntity $try): JsonResponse
+    private function answer(string $id, string $stepId, ChildRecord $record, ?AdviceView $advice = null): JsonResponse
     {
-        $state = $this->room->record($this->children->child($try->childId))->state($try->stepId);
+        return new JsonResponse(new TryView($id, $stepId, $record->mark($stepId, $this->clock->today())->value, Ladder::help($record->state($stepId))->value, $advice));
+    }
 
-        return new JsonResponse(new TryView($try->id, $try->stepId, $state->mark($this->clock->today())->value, Ladder::help($state)->value));
+    /** @return array<string, Mark> child id => the mark of the step they sit with, as it is now */
+    private function marks(StoredSetUp $stored): array
+    {
+        $marks = [];
+        foreach ($stored->setUp->sittings as $sitting) {
+            $marks[$sitting->childId] = $this->room->record($this->children->child($sitting->childId))->mark($sitting->stepId, $stored->date);
+        }
+
+        return $marks;
+    }
+
+    /** @throws Refusal 422 when it is in the future */
+    private function instant(int $milliseconds): \DateTimeImmutable
+    {
+        $at = $this->clock->fromDevice($milliseconds);
+        if ($at->getTimestamp() > $this->clock->now()->getTimestamp() + self::CLOCK_SKEW) {
+            throw Refusal::invalid('at', 'That is in the future. Is the clock of this device right?');
+        }
+
+        return $at;
     }
 
     private function read(StoredSetUp $stored, string $childId, TryInput $input): OneTry
     {
         $sitting = $stored->setUp->sittingOf($childId);
         $question = $sitting?->questions[$input->place] ?? throw Refusal::invalid('place', 'This sitting has no such question.');
-        $at = $this->clock->fromDevice($input->at);
-        if ($at->getTimestamp() > $this->clock->now()->getTimestamp() + self::CLOCK_SKEW) {
-            throw Refusal::invalid('at', 'That is in the future. Is the clock of this device right?');
-        }
+        $at = $this->instant($input->at);
 
         return new OneTry(
             $input->id,

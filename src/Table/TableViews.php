@@ -13,11 +13,13 @@ use Pindle\Core\Activity\Prop;
 use Pindle\Core\Caution\Caution;
 use Pindle\Core\Caution\Cautions;
 use Pindle\Core\Child\Child;
-use Pindle\Core\Child\FrameFilling;
+use Pindle\Core\Child\Settings;
 use Pindle\Core\Evidence\Ladder;
+use Pindle\Core\Evidence\Mark;
 use Pindle\Core\Planning\Laid;
 use Pindle\Core\Planning\SetUp;
 use Pindle\Core\Planning\Sitting;
+use Pindle\Core\Skill\Form;
 use Pindle\Core\Skill\SkillMap;
 use Pindle\Core\Thing\Thing;
 
@@ -56,7 +58,7 @@ final readonly class TableViews
             null === $first ? null : Words::fill($words->layOut, ['count' => $first->count, 'things' => 1 === $first->count ? $first->thing->single : $first->thing->name]),
             [
                 ...array_map(static fn (Laid $laid): string => $laid->count.' '.(1 === $laid->count ? $laid->thing->single : $laid->thing->name), $setUp->laid),
-                ...array_map(static fn (Prop $prop): string => $prop->thing->name, $setUp->family->props),
+                ...array_map(static fn (Prop $prop): string => $prop->thing->name, $setUp->props),
             ],
             $words->show,
             $words->predict,
@@ -106,29 +108,44 @@ final readonly class TableViews
         }
         $thing = $setUp->laid[0]->thing->name ?? 'counters';
         $turns = [];
-        $most = max(array_map(static fn (Sitting $sitting): int => \count($sitting->questions), $setUp->sittings));
-        for ($place = 0; $place < $most; ++$place) {
+        $most = max(0, ...array_map(\count(...), array_values($stored->orders)));
+        for ($turn = 0; $turn < $most; ++$turn) {
             foreach ($setUp->sittings as $sitting) {
-                $question = $sitting->questions[$place] ?? null;
-                if (null === $question) {
+                $place = $stored->orders[$sitting->childId][$turn] ?? null;
+                $question = null === $place ? null : ($sitting->questions[$place] ?? null);
+                if (null === $place || null === $question) {
                     continue;
                 }
+                $child = $children[$sitting->childId] ?? null;
+                $settings = $child->settings ?? new Settings();
                 $sittingId = $stored->sittingIds[$sitting->childId];
                 $turns[] = new TurnView(
                     $sittingId,
                     $place,
                     $question->stepId,
                     $question->level->value,
-                    $this->words->ask($question->fact, $setUp->family->id, $thing),
+                    $this->words->ask($question->fact, $setUp->family->id, $thing, $settings, $this->isWritten($setUp, $sitting) ? $settings->answering : null),
                     $this->words->answer($question->fact, $thing),
                     $question->fact->isOpen(),
-                    $this->views->scene($setUp, $question, $sitting->form, ($children[$sitting->childId] ?? null)->frameFilling ?? FrameFilling::RowsOfFive),
+                    $this->views->scene($setUp, $question, $sitting->form, $settings, null !== $child && $this->isSure($child, $question->stepId, $stored)),
                     $done[$sittingId][$place] ?? null,
                 );
             }
         }
 
         return $turns;
+    }
+
+    /** Whether the child is sure of a step, so that its frames are filled other ways as well. */
+    private function isSure(Child $child, string $stepId, StoredSetUp $stored): bool
+    {
+        return \in_array($this->room->record($child)->mark($stepId, $stored->date), [Mark::Secure, Mark::LookAgain], true);
+    }
+
+    /** Whether answers are laid, written or ringed here: with signs and numerals, where the activity has something to answer with. */
+    private function isWritten(SetUp $setUp, Sitting $sitting): bool
+    {
+        return Form::Symbols === $sitting->form && [] !== array_filter($setUp->family->props, static fn (Prop $prop): bool => $prop->answers);
     }
 
     /**
@@ -151,6 +168,7 @@ final readonly class TableViews
                 $decision->kind->value,
                 $this->words->say('decision_names', $decision->kind),
                 $this->words->say('decisions', $decision->reason, $decision->values),
+                null === $decision->remedy ? null : $this->words->say('remedies', $decision->remedy),
                 array_map(fn (string $step): string => $this->words->step($this->map->step($step)), $decision->opens),
                 $decision->before->value,
                 $decision->after->value,
@@ -167,7 +185,7 @@ final readonly class TableViews
      */
     private function cautions(SetUp $setUp, StoredSetUp $stored, array $inReach): array
     {
-        $things = [...array_map(static fn (Laid $laid): Thing => $laid->thing, $setUp->laid), ...array_map(static fn (Prop $prop): Thing => $prop->thing, $setUp->family->props)];
+        $things = [...array_map(static fn (Laid $laid): Thing => $laid->thing, $setUp->laid), ...array_map(static fn (Prop $prop): Thing => $prop->thing, $setUp->props)];
         $awake = array_values(array_filter($inReach, static fn (Child $child): bool => !$child->isAsleepDuring($setUp->span)));
 
         return array_values(array_unique(array_merge(...array_map(

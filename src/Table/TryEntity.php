@@ -14,10 +14,11 @@ use Pindle\Core\Evidence\Outcome;
 use Pindle\Core\Evidence\Slip;
 use Pindle\Core\Skill\Form;
 
-/** A try as it happened. It is never edited; taking it back only marks it, so that the history still shows it. */
+/** A try as it happened. It is never edited; taking it back only marks it, and a correction is a try of its own, so that the history still shows both. */
 #[ORM\Entity(repositoryClass: TryRepository::class)]
 #[ORM\Table(name: 'try')]
 #[ORM\Index(name: 'try_of_child', fields: ['childId', 'at'])]
+#[ORM\Index(name: 'try_of_step', fields: ['childId', 'stepId', 'at'])]
 #[ORM\Index(name: 'try_of_sitting', fields: ['sittingId'])]
 class TryEntity
 {
@@ -63,10 +64,18 @@ class TryEntity
         public readonly string $deviceId,
         #[ORM\Column(type: Types::BIGINT, nullable: true)]
         public ?int $removedAt = null,
+        /** Of a guessed amount: how far off it was, as a share of the count. */
+        #[ORM\Column(nullable: true)]
+        public readonly ?float $error = null,
+        #[ORM\Column(options: ['default' => false])]
+        public readonly bool $isLook = false,
+        /** The try that this one stands in for, where the parent corrected it. */
+        #[ORM\Column(length: 36, nullable: true)]
+        public readonly ?string $corrects = null,
     ) {
     }
 
-    public static function of(OneTry $try, string $childId, int $place): self
+    public static function of(OneTry $try, string $childId, int $place, ?string $corrects = null): self
     {
         return new self(
             $try->id,
@@ -86,6 +95,10 @@ class TryEntity
             (int) $try->at->format('Uv'),
             $try->day->toString(),
             $try->deviceId,
+            null,
+            $try->error,
+            $try->isLook,
+            $corrects,
         );
     }
 
@@ -104,9 +117,17 @@ class TryEntity
             $this->outcome,
             $this->method,
             $this->slip,
-            new \DateTimeImmutable(\sprintf('@%d.%03d', intdiv($this->at, 1000), $this->at % 1000)),
+            self::instant($this->at),
             LocalDate::parse($this->day),
             $this->deviceId,
+            $this->error,
+            $this->isLook,
         );
+    }
+
+    /** @param int $at milliseconds since 1970 */
+    public static function instant(int $at): \DateTimeImmutable
+    {
+        return new \DateTimeImmutable(\sprintf('@%d.%03d', intdiv($at, 1000), $at % 1000));
     }
 }

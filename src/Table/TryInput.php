@@ -18,7 +18,7 @@ final readonly class TryInput
         public string $id,
         #[Assert\Uuid(message: 'The id of a sitting is a UUID.')]
         public string $sittingId,
-        #[Assert\Range(min: 0, max: 11, notInRangeMessage: 'A sitting has questions 0 to 11.')]
+        #[Assert\Range(min: 0, max: 39, notInRangeMessage: 'A sitting has questions 0 to 39.')]
         public int $place,
         public Outcome $outcome,
         public HelpLevel $help,

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Pindle\App\Table;
 
-/** What the record says right after a try: the mark of its step, and the help for the next question of that step. */
+/** What the record says right after a try: the mark of its step, the help for the next question of that step, and advice where there is any. */
 final readonly class TryView
 {
     public function __construct(
@@ -12,6 +12,7 @@ final readonly class TryView
         public string $stepId,
         public string $mark,
         public string $help,
+        public ?AdviceView $advice,
     ) {
     }
 }

@@ -114,7 +114,7 @@ final readonly class DayViews
         $words = $this->library->familyWords($setUp->family->id);
         $first = $setUp->sittings[0];
         $question = $first->questions[min(1, \count($first->questions) - 1)];
-        $filling = ($names[$first->childId] ?? new Child('', '', null))->frameFilling;
+        $settings = ($names[$first->childId] ?? new Child('', '', null))->settings;
         $sittings = [];
         foreach ($entity->sittings as $sitting) {
             $sittings[] = new SittingView(
@@ -127,6 +127,7 @@ final readonly class DayViews
                 $this->words->reason($sitting->reason, $sitting->reasonValues),
                 $sitting->brandNew,
                 \count($sitting->questions),
+                $this->worth($sitting->worth ?? []),
                 $this->decision($sitting),
             );
         }
@@ -144,11 +145,31 @@ final readonly class DayViews
             $setUp->span->end,
             $sittings,
             array_map(static fn (Laid $laid): LaidView => new LaidView($laid->thing->id, 1 === $laid->count ? $laid->thing->single : $laid->thing->name, $laid->count, $laid->thing->glyph), $setUp->laid),
-            array_map(static fn (Prop $prop): string => $prop->thing->name, $setUp->family->props),
-            $this->views->scene($setUp, $question, $first->form, $filling),
+            array_map(static fn (Prop $prop): string => $prop->thing->name, $setUp->props),
+            $this->views->scene($setUp, $question, $first->form, $settings, false),
             $this->cautionsFor($setUp, array_values($names), $date),
             $words->toddler,
         );
+    }
+
+    /**
+     * The parts of a value in words, those that change nothing left out.
+     *
+     * @param array<string, float> $worth
+     *
+     * @return list<WorthPartView>
+     */
+    private function worth(array $worth): array
+    {
+        $parts = [];
+        foreach ($worth as $name => $value) {
+            $isTerm = \in_array($name, ['learning', 'nearly', 'opening', 'fading'], true);
+            if (abs($value - ($isTerm ? 0.0 : 1.0)) > 0.0005) {
+                $parts[] = new WorthPartView($this->words->say('worth', $name), round($value, 3), $isTerm);
+            }
+        }
+
+        return $parts;
     }
 
     /**
@@ -158,7 +179,7 @@ final readonly class DayViews
      */
     private function cautionsFor(SetUp $setUp, array $children, LocalDate $date): array
     {
-        $things = [...array_map(static fn (Laid $laid): Thing => $laid->thing, $setUp->laid), ...array_map(static fn (Prop $prop): Thing => $prop->thing, $setUp->family->props)];
+        $things = [...array_map(static fn (Laid $laid): Thing => $laid->thing, $setUp->laid), ...array_map(static fn (Prop $prop): Thing => $prop->thing, $setUp->props)];
         $inReach = array_values(array_filter($children, static fn (Child $child): bool => !$child->isAsleepDuring($setUp->span)));
         $said = [];
         foreach ($things as $thing) {
@@ -205,7 +226,7 @@ final readonly class DayViews
     {
         $make = [];
         foreach ($setUps as $setUp) {
-            foreach ($setUp->family->props as $prop) {
+            foreach ($setUp->props as $prop) {
                 if ($prop->made) {
                     $make[$prop->id] = $prop->thing->name;
                 }

@@ -7,7 +7,9 @@ namespace Pindle\App\Today;
 use Doctrine\ORM\EntityManagerInterface;
 use Pindle\App\Cupboard\CupboardRoom;
 use Pindle\Core\Activity\Catalogue;
+use Pindle\Core\Activity\Prop;
 use Pindle\Core\Advice\Ending;
+use Pindle\Core\Advice\Worth;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Calendar\Span;
 use Pindle\Core\Planning\Laid;
@@ -115,6 +117,7 @@ final readonly class PlanStore
             $sitting->brandNew,
             $sitting->reason,
             $sitting->reasonValues,
+            null === $sitting->worth ? null : new Worth(...$sitting->worth),
         ), $entity->sittings->toArray()));
 
         return new SetUp(
@@ -125,6 +128,8 @@ final readonly class PlanStore
             Span::lasting($entity->start, $entity->minutes),
             [] === $sittings ? throw new \LogicException('A stored set-up has no sitting.') : $sittings,
             array_map(static fn (array $laid): Laid => new Laid($laid['role'], $things[$laid['thing']] ?? new Thing($laid['thing'], 'things', 'thing', 0), $laid['count']), $entity->laid),
+            [],
+            array_values(array_filter(array_map($this->catalogue->prop(...), $entity->props))),
         );
     }
 
@@ -140,6 +145,7 @@ final readonly class PlanStore
             $setUp->span->start,
             $setUp->span->minutes(),
             array_map(static fn (Laid $laid): array => ['role' => $laid->roleId, 'thing' => $laid->thing->id, 'count' => $laid->count], $setUp->laid),
+            array_map(static fn (Prop $prop): string => $prop->id, $setUp->props),
         );
         foreach ($setUp->sittings as $sitting) {
             $entity->sittings->add(new SittingEntity(
@@ -150,15 +156,26 @@ final readonly class PlanStore
                 $sitting->stepId,
                 $sitting->form,
                 $sitting->help,
-                array_map(self::stored(...), $sitting->questions),
+                self::storedQuestions($sitting->questions),
                 $sitting->value,
                 $sitting->brandNew,
                 $sitting->reason,
                 $sitting->values,
+                null === $sitting->worth ? null : get_object_vars($sitting->worth),
             ));
         }
 
         return $entity;
+    }
+
+    /**
+     * @param list<Question> $questions
+     *
+     * @return list<StoredQuestion>
+     */
+    public static function storedQuestions(array $questions): array
+    {
+        return array_map(self::stored(...), $questions);
     }
 
     /** @return StoredQuestion */

@@ -48,6 +48,9 @@ class SetUpEntity
         public readonly int $minutes,
         #[ORM\Column(type: Types::JSON)]
         public readonly array $laid,
+        /** @var list<string> ids of what is wanted besides, with what the children answer with */
+        #[ORM\Column(type: Types::JSON, options: ['default' => '[]'])]
+        public readonly array $props = [],
     ) {
         $this->sittings = new ArrayCollection();
     }

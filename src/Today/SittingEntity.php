@@ -12,6 +12,7 @@ use Pindle\Core\Advice\Ending;
 use Pindle\Core\Advice\Reason;
 use Pindle\Core\Evidence\HelpLevel;
 use Pindle\Core\Evidence\Mark;
+use Pindle\Core\Evidence\Slip;
 use Pindle\Core\Skill\Form;
 
 /**
@@ -47,6 +48,18 @@ class SittingEntity
     #[ORM\Column(length: 10, nullable: true, enumType: Mark::class)]
     public ?Mark $markAfter = null;
 
+    /** The slip whose remedy is for next time. */
+    #[ORM\Column(length: 25, nullable: true, enumType: Slip::class)]
+    public ?Slip $remedy = null;
+
+    /** @var list<int> places of the questions in the order they are asked, where advice changed it; empty for the order as made */
+    #[ORM\Column(type: Types::JSON, options: ['default' => '[]'])]
+    public array $turnOrder = [];
+
+    /** @var list<array{idea: string, taken: bool}> what was offered and what the parent did with it */
+    #[ORM\Column(type: Types::JSON, options: ['default' => '[]'])]
+    public array $advice = [];
+
     /** The first day the step may come back, where it rests. */
     #[ORM\Column(length: 10, nullable: true)]
     public ?string $restsUntil = null;
@@ -73,7 +86,7 @@ class SittingEntity
         #[ORM\Column(length: 10, enumType: HelpLevel::class)]
         public readonly HelpLevel $help,
         #[ORM\Column(type: Types::JSON)]
-        public readonly array $questions,
+        public array $questions,
         #[ORM\Column]
         public readonly float $value,
         #[ORM\Column]
@@ -82,6 +95,15 @@ class SittingEntity
         public readonly Reason $reason,
         #[ORM\Column(type: Types::JSON)]
         public readonly array $reasonValues,
+        /** @var array<string, float>|null the parts of the value */
+        #[ORM\Column(type: Types::JSON, nullable: true)]
+        public readonly ?array $worth = null,
     ) {
+    }
+
+    /** @return list<int> */
+    public function order(): array
+    {
+        return [] === $this->turnOrder ? array_keys($this->questions) : $this->turnOrder;
     }
 }

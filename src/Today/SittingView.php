@@ -9,6 +9,7 @@ use Pindle\App\Platform\View\StepView;
 /** One child's place at a set-up. */
 final readonly class SittingView
 {
+    /** @param list<WorthPartView> $worth */
     public function __construct(
         public string $id,
         public string $childId,
@@ -19,6 +20,7 @@ final readonly class SittingView
         public string $reason,
         public bool $brandNew,
         public int $questions,
+        public array $worth,
         public ?DecisionView $decision,
     ) {
     }

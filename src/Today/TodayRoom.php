@@ -9,9 +9,11 @@ use Pindle\App\Platform\Clock;
 use Pindle\App\Platform\Http\Refusal;
 use Pindle\Core\Advice\Decision;
 use Pindle\Core\Advice\Ending;
+use Pindle\Core\Advice\Idea;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Evidence\Mark;
 use Pindle\Core\Planning\SetUp;
+use Pindle\Core\Question\Question;
 
 /** The door of this room: what is planned, begun and done. */
 final readonly class TodayRoom
@@ -33,25 +35,56 @@ final readonly class TodayRoom
     public function setUp(string $id): StoredSetUp
     {
         $entity = $this->store->setUp($id) ?? throw Refusal::notFound('setUpId', 'This is not in the plan any more. Nothing was lost; look at Today again.');
-        $sittingIds = [];
-        $sittings = [];
+        $sittingIds = $decisions = $orders = $offered = $before = [];
         foreach ($entity->sittings as $sitting) {
             $sittingIds[$sitting->childId] = $sitting->id;
+            $orders[$sitting->childId] = $sitting->order();
+            $offered[$sitting->childId] = array_map(static fn (array $advice): Idea => Idea::from($advice['idea']), $sitting->advice);
+            if (null !== $sitting->markBefore) {
+                $before[$sitting->childId] = $sitting->markBefore;
+            }
             if (null !== $sitting->decision && null !== $sitting->decisionReason) {
-                $sittings[$sitting->childId] = new StoredDecision($sitting->decision, $sitting->decisionReason, $sitting->decisionValues ?? [], $sitting->opens, $sitting->markBefore ?? Mark::Fresh, $sitting->markAfter ?? Mark::Fresh);
+                $decisions[$sitting->childId] = new StoredDecision($sitting->decision, $sitting->decisionReason, $sitting->decisionValues ?? [], $sitting->opens, $sitting->markBefore ?? Mark::Fresh, $sitting->markAfter ?? Mark::Fresh, $sitting->remedy);
             }
         }
 
-        return new StoredSetUp($this->store->toCore($entity), LocalDate::parse($entity->date), SetUpState::Done === $entity->state, $sittingIds, $sittings);
+        return new StoredSetUp($this->store->toCore($entity), LocalDate::parse($entity->date), SetUpState::Done === $entity->state, $sittingIds, $decisions, $orders, $offered, $before);
     }
 
-    /** The first try of a set-up: from now on it is kept, whatever else is planned again. */
-    public function begin(string $setUpId): void
+    /**
+     * The first try of a set-up: from now on it is kept, whatever else is planned again.
+     *
+     * @param array<string, Mark> $marks child id => the mark of their step as it begins
+     */
+    public function begin(string $setUpId, array $marks): void
     {
         $entity = $this->store->setUp($setUpId);
         if (null !== $entity && SetUpState::Planned === $entity->state) {
             $entity->state = SetUpState::Begun;
+            foreach ($entity->sittings as $sitting) {
+                $sitting->markBefore = $marks[$sitting->childId] ?? null;
+            }
+            $this->entities->flush();
         }
+    }
+
+    /**
+     * Keeps what the parent did with an idea, and the questions from now on.
+     *
+     * @param list<Question> $questions
+     * @param list<int>      $order
+     */
+    public function advised(string $setUpId, string $sittingId, Idea $idea, bool $taken, array $questions, array $order): void
+    {
+        $entity = $this->store->setUp($setUpId) ?? throw Refusal::notFound('setUpId', 'This is not in the plan any more.');
+        foreach ($entity->sittings as $sitting) {
+            if ($sitting->id === $sittingId) {
+                $sitting->advice = [...$sitting->advice, ['idea' => $idea->value, 'taken' => $taken]];
+                $sitting->questions = PlanStore::storedQuestions($questions);
+                $sitting->turnOrder = $order;
+            }
+        }
+        $this->entities->flush();
     }
 
     /**
@@ -97,6 +130,7 @@ final readonly class TodayRoom
             $sitting->decisionReason = $decision->reason;
             $sitting->decisionValues = ['unaided' => $decision->unaided, 'tries' => $decision->tries] + (null === $decision->days ? [] : ['days' => $decision->days]);
             $sitting->opens = $decision->opens;
+            $sitting->remedy = $decision->remedy;
             $sitting->markBefore = $before;
             $sitting->markAfter = $after;
             $sitting->restsUntil = null === $decision->days ? null : LocalDate::parse($entity->date)->plusDays($decision->days)->toString();

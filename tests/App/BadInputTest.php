@@ -26,7 +26,11 @@ final class BadInputTest extends ApiTestCase
         yield 'HTML in a name' => [422, 'name', 'POST', '/children', ['name' => '<b>Wim</b>']];
         yield 'a name that is a list' => [422, 'name', 'POST', '/children', ['name' => ['Wim']]];
         yield 'a sleep that ends before it starts' => [422, 'rests.0', 'POST', '/children', ['name' => 'Wim', 'rests' => [[800, 700]]]];
-        yield 'an unknown way in' => [422, 'wayIn', 'POST', '/children', ['name' => 'Wim', 'wayIn' => 'by osmosis']];
+        yield 'an unknown way in' => [422, 'settings.way-in', 'POST', '/children', ['name' => 'Wim', 'settings' => ['way-in' => 'by osmosis']]];
+        yield 'an unknown setting' => [422, 'settings.colour', 'POST', '/children', ['name' => 'Wim', 'settings' => ['colour' => 'red']]];
+        yield 'a setting of the house that is none' => [422, 'settings.answering', 'PUT', '/house', ['settings' => ['answering' => 'in song'], 'version' => 0]];
+        yield 'a first look of nobody' => [404, 'childId', 'POST', '/children/0195a000-0000-7000-8000-000000000000/first-look', ['canAlready' => []]];
+        yield 'evidence about a step that is not there' => [404, 'childId', 'POST', '/map/0195a000-0000-7000-8000-000000000000/fly@10/seen', ['id' => '0195a000-0000-4000-8000-000000000001', 'outcome' => 'at-once', 'note' => '', 'deviceId' => '0195a000-0000-4000-8000-00000000dddd', 'at' => 1000]];
         yield 'a negative amount' => [422, 'amount', 'POST', '/cupboard', ['name' => 'corks', 'amount' => -1]];
         yield 'an absurd amount' => [422, 'amount', 'POST', '/cupboard', ['name' => 'corks', 'amount' => 10_000]];
         yield 'an amount in words' => [422, 'amount', 'POST', '/cupboard', ['name' => 'corks', 'amount' => 'many']];

@@ -10,6 +10,10 @@ use Pindle\App\Platform\Content\BrokenContent;
 use Pindle\App\Platform\Content\ContentFiles;
 use Pindle\App\Platform\Content\Library;
 use Pindle\App\Platform\Words;
+use Pindle\Core\Child\AcrossTen;
+use Pindle\Core\Child\Answering;
+use Pindle\Core\Child\ComparingSign;
+use Pindle\Core\Child\Settings;
 use Pindle\Core\Evidence\ClauseKind;
 use Pindle\Core\Evidence\Mark;
 use Pindle\Core\Evidence\Method;
@@ -58,7 +62,8 @@ final class ContentTest extends TestCase
             foreach ($library->map()->steps as $step) {
                 foreach (isset($family->serves[$step->skill->id]) ? Facts::of($family->serves[$step->skill->id], $step) : [] as $fact) {
                     // A sentence that wants a value it is not given throws.
-                    self::assertNotSame('', $words->ask($fact, $family->id, 'corks').$words->answer($fact, 'corks'));
+                    self::assertNotSame('', $words->ask($fact, $family->id, 'corks', new Settings(), null).$words->answer($fact, 'corks'));
+                    self::assertNotSame('', $words->ask($fact, $family->id, 'corks', new Settings(comparingSign: ComparingSign::AnimalMouth, acrossTen: AcrossTen::ThroughFives), Answering::Writing));
                 }
                 self::assertNotSame('', $words->step($step));
             }

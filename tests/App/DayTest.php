@@ -81,8 +81,8 @@ final class DayTest extends ApiTestCase
 
         $after = $this->ask('GET', '/map/'.$sitting['childId'].'/'.$sitting['step']['id']);
         self::assertSame('steady', $after['mark']);
-        self::assertCount(\count($table['turns']), $after['tries']);
-        self::assertSame('2026-03-04', $after['tries'][0]['day']);
+        self::assertCount(\count($table['turns']), $after['seen']);
+        self::assertSame('2026-03-04', $after['seen'][0]['day']);
     }
 
     public function test_sending_a_try_twice_records_it_once(): void
@@ -114,7 +114,7 @@ final class DayTest extends ApiTestCase
         $this->ask('DELETE', '/table/tries/'.$this->tap($setUp, 0, 'x')['id']);
         $evidence = $this->ask('GET', $path);
         self::assertSame('new', $evidence['mark']);
-        self::assertTrue($evidence['tries'][0]['removed']);
+        self::assertTrue($evidence['seen'][0]['removed']);
         // The question can be answered again.
         $this->ask('POST', '/table/'.$setUp['id'].'/tries', $this->tap($setUp, 0, 'at-once', '0195a000-0000-4000-8000-00000000ffff'));
     }

@@ -25,7 +25,7 @@ final class DemoTest extends ApiTestCase
             self::assertGreaterThan(5, ($counts['secure'] ?? 0) + ($counts['look-again'] ?? 0) + ($counts['steady'] ?? 0), $child['name']);
         }
 
-        foreach (['try', 'sitting', 'set_up', 'day', 'thing', 'child'] as $table) {
+        foreach (['record', 'step_state', 'first_look', 'try', 'sitting', 'set_up', 'day', 'thing', 'child'] as $table) {
             $database->executeStatement('DELETE FROM '.$table);
         }
         self::ensureKernelShutdown();

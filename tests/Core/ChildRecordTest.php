@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pindle\Tests\Core;
 
 use PHPUnit\Framework\TestCase;
+use Pindle\Core\Child\SecureRule;
 use Pindle\Core\Evidence\ChildRecord;
 use Pindle\Core\Evidence\Clause;
 use Pindle\Core\Evidence\ClauseKind;
@@ -12,6 +13,7 @@ use Pindle\Core\Evidence\HelpLevel;
 use Pindle\Core\Evidence\Mark;
 use Pindle\Core\Evidence\OneTry;
 use Pindle\Core\Evidence\Outcome;
+use Pindle\Core\Evidence\SecureClauses;
 use Pindle\Core\Evidence\Slip;
 use Pindle\Core\Evidence\Tracing;
 use Pindle\Tests\Make;
@@ -168,7 +170,7 @@ final class ChildRecordTest extends TestCase
     /** @return list<ClauseKind> */
     private static function missing(ChildRecord $record): array
     {
-        $clauses = array_filter($record->rule->clauses($record->map->step(self::STEP), $record->state(self::STEP)), static fn (Clause $clause): bool => !$clause->isMet());
+        $clauses = array_filter(SecureClauses::of(SecureRule::Usual, $record->map->step(self::STEP), $record->state(self::STEP)), static fn (Clause $clause): bool => !$clause->met);
 
         return array_values(array_map(static fn (Clause $clause): ClauseKind => $clause->kind, $clauses));
     }

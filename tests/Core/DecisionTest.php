@@ -69,7 +69,7 @@ final class DecisionTest extends TestCase
     {
         $tries = self::tries($day, $outcomes);
 
-        return Decision::after(self::STEP, $tries, Make::record($earlier), Make::record([...$earlier, ...$tries]), $ending, Make::day($day));
+        return Decision::after(self::STEP, $tries, Make::record($earlier)->mark(self::STEP, Make::day($day)), Make::record([...$earlier, ...$tries]), $ending, Make::day($day));
     }
 
     /**

@@ -28,7 +28,7 @@ final class RankingTest extends TestCase
         // p 0.10, six tries: 0.9 · (1 − 0.92^6) = 0.354280; nothing yet counts as nearly secure.
         $shape = self::one(Make::record([]), 'name-shape@four', 0);
 
-        self::assertEqualsWithDelta(0.354280 + 0.25 * 0.354280, $shape->gain, 0.000001, 'one step waits for this alone');
+        self::assertEqualsWithDelta(0.354280 + 0.25 * 0.354280, $shape->worth->gain(), 0.000001, 'one step waits for this alone');
     }
 
     public function test_nearly_secure_counts_and_says_so(): void
@@ -52,19 +52,19 @@ final class RankingTest extends TestCase
     {
         $record = Make::record(self::tries('say-count@3', 0, 3));
 
-        self::assertSame(0.3, self::one($record, 'say-count@3', 0)->freshness);
-        self::assertSame(0.8, self::one($record, 'say-count@3', 1)->freshness);
-        self::assertSame(1.0, self::one($record, 'say-count@3', 2)->freshness);
+        self::assertSame(0.3, self::one($record, 'say-count@3', 0)->worth->freshness);
+        self::assertSame(0.8, self::one($record, 'say-count@3', 1)->worth->freshness);
+        self::assertSame(1.0, self::one($record, 'say-count@3', 2)->worth->freshness);
     }
 
     public function test_a_strand_left_alone_for_a_week_is_pushed(): void
     {
         $record = Make::record(self::tries('say-count@3', 0, 3));
 
-        self::assertSame(1.0, self::one($record, 'say-count@3', 6)->push);
-        self::assertSame(1.5, self::one($record, 'say-count@3', 7)->push);
+        self::assertSame(1.0, self::one($record, 'say-count@3', 6)->worth->push);
+        self::assertSame(1.5, self::one($record, 'say-count@3', 7)->worth->push);
         self::assertSame(Reason::LeftAlone, self::one($record, 'say-count@5', 7)->reason, 'the whole strand, not one step');
-        self::assertSame(1.0, self::one($record, 'see-at-once@3', 7)->push, 'a strand never touched is new, not neglected');
+        self::assertSame(1.0, self::one($record, 'see-at-once@3', 7)->worth->push, 'a strand never touched is new, not neglected');
     }
 
     public function test_a_secure_step_is_offered_again_only_when_it_falls_due(): void
@@ -74,7 +74,7 @@ final class RankingTest extends TestCase
         self::assertNull(self::find($record, 'say-count@3', 5));
         $due = self::one($record, 'say-count@3', 8);
         self::assertSame(Reason::Due, $due->reason);
-        self::assertEqualsWithDelta(1 - 2 ** (-7 / 14), $due->gain, 1e-9);
+        self::assertEqualsWithDelta(1 - 2 ** (-7 / 14), $due->worth->gain(), 1e-9);
         self::assertSame(Reason::Slipped, self::one($record->with(Make::aTry('say-count@3', 3, Outcome::NotYet)), 'say-count@3', 4)->reason);
     }
 

@@ -7,7 +7,12 @@ namespace Pindle\Tests\Core;
 use PHPUnit\Framework\TestCase;
 use Pindle\App\Platform\Words;
 use Pindle\Core\Activity\SceneKind;
+use Pindle\Core\Child\AcrossTen;
+use Pindle\Core\Child\ComparingSign;
 use Pindle\Core\Child\FrameFilling;
+use Pindle\Core\Child\Settings;
+use Pindle\Core\Child\WayIn;
+use Pindle\Core\Child\WholeInBond;
 use Pindle\Core\Question\Ask;
 use Pindle\Core\Question\Fact;
 use Pindle\Core\Question\Facts;
@@ -35,7 +40,8 @@ final class ScenesTest extends TestCase
                         continue;
                     }
                     foreach (\array_slice(Facts::of($family->serves[$step->skill->id], $step), 0, 25) as $fact) {
-                        $scene = self::draw($family->scene($form), $fact, $form);
+                        $settings = 0 === $drawn % 2 ? new Settings() : new Settings(WayIn::Bars, frameFilling: FrameFilling::Upright, comparingSign: ComparingSign::Balance, acrossTen: AcrossTen::ThroughFives, wholeInBond: WholeInBond::AtLeft);
+                        $scene = self::draw($family->scene($form), $fact, $form, $settings);
                         $what = $family->id.' '.$fact->key();
                         if ([] === $scene->items && 0 !== ($fact->numbers['n'] ?? 1)) {
                             $wrong[] = $what.' is empty';
@@ -72,7 +78,7 @@ final class ScenesTest extends TestCase
     public function test_a_frame_is_filled_the_chosen_way(): void
     {
         $six = new Fact(Ask::ReadFrame, ['n' => 6], 6);
-        $columns = static fn (FrameFilling $filling): int => \count(array_unique(array_map(static fn (Item $item): string => (string) $item->x, self::things(self::draw(SceneKind::Frame, $six, Form::Things, $filling)))));
+        $columns = static fn (FrameFilling $filling): int => \count(array_unique(array_map(static fn (Item $item): string => (string) $item->x, self::things(self::draw(SceneKind::Frame, $six, Form::Things, new Settings(frameFilling: $filling))))));
 
         self::assertSame(5, $columns(FrameFilling::RowsOfFive));
         self::assertSame(3, $columns(FrameFilling::Pairs));
@@ -94,11 +100,11 @@ final class ScenesTest extends TestCase
         self::assertCount(4, self::things($scene));
     }
 
-    private static function draw(SceneKind $kind, Fact $fact, ?Form $form, FrameFilling $filling = FrameFilling::RowsOfFive): Scene
+    private static function draw(SceneKind $kind, Fact $fact, ?Form $form, ?Settings $settings = null): Scene
     {
         $caps = Make::thing('caps', 30, [13, 25, 25], Shape::Disc);
 
-        return Scenes::draw($kind, $fact, $form, Form::Things === $form ? $caps : null, null, $filling, new Randomizer(new Xoshiro256StarStar(4)));
+        return Scenes::draw($kind, $fact, $form, Form::Things === $form ? $caps : null, null, $settings ?? new Settings(), new Randomizer(new Xoshiro256StarStar(4)));
     }
 
     /** @return list<Item> */

@@ -4,6 +4,22 @@
  */
 
 export interface paths {
+    "/api/map/{childId}/wanted": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post_map_want"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/children": {
         parameters: {
             query?: never;
@@ -68,6 +84,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/children/{childId}/first-look": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_first_look"];
+        put?: never;
+        post: operations["post_first_look_begin"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/children/{childId}/first-look/answers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post_first_look_answer"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/children/{childId}/first-look/answers/last": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["delete_first_look_undo"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/children/{childId}/first-look/stop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post_first_look_stop"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/cupboard": {
         parameters: {
             query?: never;
@@ -124,7 +204,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["get_house_look"];
-        put?: never;
+        put: operations["put_house_change"];
         post?: never;
         delete?: never;
         options?: never;
@@ -158,6 +238,38 @@ export interface paths {
         get: operations["get_map_evidence"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/map/{childId}/{stepId}/seen": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post_map_seen"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/map/{childId}/{stepId}/mark": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post_map_mark"];
         delete?: never;
         options?: never;
         head?: never;
@@ -204,9 +316,41 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put?: never;
+        put: operations["put_table_correct"];
         post?: never;
         delete: operations["delete_table_take_back"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/table/{setUpId}/advice": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post_table_advice"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/table/{setUpId}/all-at-once": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post_table_all_at_once"];
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -265,9 +409,14 @@ export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
         /** @enum {string} */
-        WayIn: "see-it" | "touch-and-count" | "bars" | "move-and-tell";
-        /** @enum {string} */
-        FrameFilling: "rows-of-five" | "pairs" | "upright";
+        Strand: "counting" | "seeing" | "numerals" | "comparing" | "parts" | "adding" | "taking" | "tens" | "sorting" | "measuring" | "using";
+        WantedInput: {
+            on: boolean;
+            /** @default null */
+            stepId?: string | null;
+            /** @default null */
+            strand?: components["schemas"]["Strand"] | (never | null);
+        };
         ChildInput: {
             name: string;
             /** @default null */
@@ -284,10 +433,26 @@ export interface components {
             longestSitting?: number | null;
             /** @default null */
             mayBeAlone?: boolean | null;
-            wayIn?: components["schemas"]["WayIn"];
-            frameFilling?: components["schemas"]["FrameFilling"];
+            /** @default [] */
+            settings?: {
+                [key: string]: string;
+            };
             /** @default null */
             version?: number | null;
+        };
+        FirstLookInput: {
+            /** @default [] */
+            canAlready?: string[];
+        };
+        /** @enum {string} */
+        Outcome: "at-once" | "worked-it-out" | "with-help" | "not-yet";
+        LookAnswerInput: {
+            id: string;
+            /** The step of the task, as it was shown: so that two devices do not answer one task twice. */
+            stepId: string;
+            outcome: components["schemas"]["Outcome"];
+            deviceId: string;
+            at: number;
         };
         /** @enum {string} */
         Shape: "ball" | "egg" | "disc" | "tube" | "ring" | "block" | "long" | "soft" | "unknown";
@@ -307,8 +472,28 @@ export interface components {
         TickInput: {
             shipped: string[];
         };
+        HouseInput: {
+            settings: {
+                [key: string]: string;
+            };
+            version: number;
+        };
+        NoteInput: {
+            id: string;
+            outcome: components["schemas"]["Outcome"];
+            note: string;
+            deviceId: string;
+            at: number;
+        };
         /** @enum {string} */
-        Outcome: "at-once" | "worked-it-out" | "with-help" | "not-yet";
+        Mark: "new" | "trying" | "steady" | "secure" | "look-again";
+        HandMarkInput: {
+            id: string;
+            mark: components["schemas"]["Mark"];
+            note: string;
+            deviceId: string;
+            at: number;
+        };
         /** @enum {string} */
         HelpLevel: "shown" | "part-done" | "bare";
         /** @enum {string} */
@@ -329,6 +514,29 @@ export interface components {
             /** @default null */
             slip?: components["schemas"]["Slip"] | (never | null);
         };
+        CorrectionInput: {
+            id: string;
+            outcome: components["schemas"]["Outcome"];
+            help: components["schemas"]["HelpLevel"];
+            /** @default null */
+            method?: components["schemas"]["Method"] | (never | null);
+            /** @default null */
+            slip?: components["schemas"]["Slip"] | (never | null);
+        };
+        /** @enum {string} */
+        Idea: "show-and-ask-again" | "smaller-numbers" | "more-help" | "form-back" | "remedy" | "weakest-need" | "how-did-you-see-it" | "cover-and-ask" | "bigger-numbers" | "how-many-more-to" | "child-asks" | "next-form" | "next-reach" | "finish-easy" | "bring-things";
+        AdviceInput: {
+            sittingId: string;
+            idea: components["schemas"]["Idea"];
+            taken: boolean;
+        };
+        AllAtOnceInput: {
+            id: string;
+            sittingId: string;
+            outcome: components["schemas"]["Outcome"];
+            deviceId: string;
+            at: number;
+        };
         /** @enum {string} */
         Ending: "done" | "had-enough" | "asked-for-more";
         FinishInput: {
@@ -341,6 +549,41 @@ export interface components {
             wet?: boolean | null;
             /** @default null */
             quiet?: boolean | null;
+        };
+        CellView: {
+            stepId: string;
+            reach: string;
+            mark: string;
+            implied: boolean;
+            tries: number;
+            needs: string[];
+            ready: boolean;
+            unsure: boolean;
+            setByHand: boolean;
+            pinned: boolean;
+            nextLook?: string | null;
+        };
+        SkillView: {
+            id: string;
+            name: string;
+            done: string;
+            kind: string;
+            cells: components["schemas"]["CellView"][];
+        };
+        StrandView: {
+            id: string;
+            name: string;
+            skills: components["schemas"]["SkillView"][];
+        };
+        MapView: {
+            childId: string;
+            childName: string;
+            strands: components["schemas"]["StrandView"][];
+            counts: {
+                [key: string]: number;
+            };
+            focus: string[];
+            unsure: number;
         };
         ChildView: {
             id: string;
@@ -356,8 +599,13 @@ export interface components {
             longestSittingUsed: number;
             mayBeAlone?: boolean | null;
             mayBeAloneUsed: boolean;
-            wayIn: string;
-            frameFilling: string;
+            settings: {
+                [key: string]: string;
+            };
+            settingsUsed: {
+                [key: string]: string;
+            };
+            placed: boolean;
             thread: number;
             archived: boolean;
             version: number;
@@ -365,6 +613,31 @@ export interface components {
         ChildrenView: {
             present: components["schemas"]["ChildView"][];
             archived: components["schemas"]["ChildView"][];
+        };
+        StepView: {
+            id: string;
+            name: string;
+            reach: string;
+        };
+        LookTaskView: {
+            number: number;
+            step: components["schemas"]["StepView"];
+            ask: string;
+            lookFor: string;
+            bring?: string | null;
+        };
+        FirstLookView: {
+            childId: string;
+            childName: string;
+            thread: number;
+            state: string;
+            ticks: components["schemas"]["StepView"][];
+            task?: components["schemas"]["LookTaskView"] | (never | null);
+            done: number;
+            most: number;
+            leftToday: number;
+            there: number;
+            unsure: number;
         };
         SafetyView: {
             childId: string;
@@ -400,47 +673,28 @@ export interface components {
             things: components["schemas"]["ThingView"][];
             shipped: components["schemas"]["ShippedView"][];
         };
+        SettingAnswerView: {
+            id: string;
+            words: string;
+            note: string;
+        };
+        SettingView: {
+            id: string;
+            question: string;
+            views: string;
+            answers: components["schemas"]["SettingAnswerView"][];
+        };
         HouseView: {
             today: string;
             zone: string;
             data: string;
             demo: boolean;
-            version: string;
-        };
-        CellView: {
-            stepId: string;
-            reach: string;
-            mark: string;
-            implied: boolean;
-            tries: number;
-            needs: string[];
-            ready: boolean;
-            nextLook?: string | null;
-        };
-        SkillView: {
-            id: string;
-            name: string;
-            done: string;
-            kind: string;
-            cells: components["schemas"]["CellView"][];
-        };
-        StrandView: {
-            id: string;
-            name: string;
-            skills: components["schemas"]["SkillView"][];
-        };
-        MapView: {
-            childId: string;
-            childName: string;
-            strands: components["schemas"]["StrandView"][];
-            counts: {
-                [key: string]: number;
+            release: string;
+            settings: {
+                [key: string]: string;
             };
-        };
-        StepView: {
-            id: string;
-            name: string;
-            reach: string;
+            questions: components["schemas"]["SettingView"][];
+            version: number;
         };
         NeedView: {
             step: components["schemas"]["StepView"];
@@ -451,27 +705,46 @@ export interface components {
             words: string;
             met: boolean;
         };
-        SeenTryView: {
+        SeenView: {
             id: string;
+            kind: string;
             day: string;
-            outcome: string;
+            what: string;
+            outcome?: string | null;
             method?: string | null;
             slip?: string | null;
-            help: string;
+            help?: string | null;
             form?: string | null;
-            family: string;
+            activity?: string | null;
             things: string[];
-            question: string;
+            note?: string | null;
             removed: boolean;
+            corrected: boolean;
+        };
+        MemoryView: {
+            since: string;
+            /** Format: float */
+            halfLife: number;
+            recall: number[];
+            today: number;
+            nextLook?: number | null;
+            /** Format: float */
+            wanted: number;
         };
         EvidenceView: {
             step: components["schemas"]["StepView"];
             done: string;
             mark: string;
             implied: boolean;
+            unsure: boolean;
+            setByHand: boolean;
+            pinned: boolean;
+            /** Format: float */
+            p: number;
             needs: components["schemas"]["NeedView"][];
             clauses: components["schemas"]["ClauseView"][];
-            tries: components["schemas"]["SeenTryView"][];
+            seen: components["schemas"]["SeenView"][];
+            memory?: components["schemas"]["MemoryView"] | (never | null);
             nextLook?: string | null;
             form?: string | null;
             help: string;
@@ -534,6 +807,7 @@ export interface components {
             kind: string;
             name: string;
             sentence: string;
+            remedy?: string | null;
             opens: string[];
             markBefore: string;
             markAfter: string;
@@ -566,11 +840,22 @@ export interface components {
             turns: components["schemas"]["TurnView"][];
             ends: components["schemas"]["EndView"][];
         };
+        IdeaView: {
+            idea: string;
+            words: string;
+            help?: string | null;
+        };
+        AdviceView: {
+            sittingId: string;
+            cause: string;
+            ideas: components["schemas"]["IdeaView"][];
+        };
         TryView: {
             id: string;
             stepId: string;
             mark: string;
             help: string;
+            advice?: components["schemas"]["AdviceView"] | (never | null);
         };
         StretchView: {
             state: string;
@@ -586,6 +871,12 @@ export interface components {
             minutesPlanned: number;
             minutesDone: number;
             nothing?: string | null;
+        };
+        WorthPartView: {
+            words: string;
+            /** Format: float */
+            value: number;
+            isTerm: boolean;
         };
         DecisionView: {
             kind: string;
@@ -605,6 +896,7 @@ export interface components {
             reason: string;
             brandNew: boolean;
             questions: number;
+            worth: components["schemas"]["WorthPartView"][];
             decision?: components["schemas"]["DecisionView"] | (never | null);
         };
         LaidView: {
@@ -660,6 +952,32 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    post_map_want: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                childId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WantedInput"];
+            };
+        };
+        responses: {
+            /** @description The map with what is wanted */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MapView"];
+                };
+            };
+        };
+    };
     get_children_list: {
         parameters: {
             query?: never;
@@ -770,6 +1088,124 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ChildView"];
+                };
+            };
+        };
+    };
+    get_first_look: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                childId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Where the first look stands */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FirstLookView"];
+                };
+            };
+        };
+    };
+    post_first_look_begin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                childId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FirstLookInput"];
+            };
+        };
+        responses: {
+            /** @description Begun */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FirstLookView"];
+                };
+            };
+        };
+    };
+    post_first_look_answer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                childId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LookAnswerInput"];
+            };
+        };
+        responses: {
+            /** @description Recorded, with the next task */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FirstLookView"];
+                };
+            };
+        };
+    };
+    delete_first_look_undo: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                childId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The last answer is taken back */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FirstLookView"];
+                };
+            };
+        };
+    };
+    post_first_look_stop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                childId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Stopped for good; what was found stays */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FirstLookView"];
                 };
             };
         };
@@ -908,6 +1344,30 @@ export interface operations {
             };
         };
     };
+    put_house_change: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HouseInput"];
+            };
+        };
+        responses: {
+            /** @description The house */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HouseView"];
+                };
+            };
+        };
+    };
     get_map_look: {
         parameters: {
             query?: never;
@@ -943,6 +1403,60 @@ export interface operations {
         requestBody?: never;
         responses: {
             /** @description All there is about one step */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EvidenceView"];
+                };
+            };
+        };
+    };
+    post_map_seen: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                childId: string;
+                stepId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NoteInput"];
+            };
+        };
+        responses: {
+            /** @description The evidence with the note */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EvidenceView"];
+                };
+            };
+        };
+    };
+    post_map_mark: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                childId: string;
+                stepId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HandMarkInput"];
+            };
+        };
+        responses: {
+            /** @description The evidence with the mark set by hand */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -1001,6 +1515,32 @@ export interface operations {
             };
         };
     };
+    put_table_correct: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CorrectionInput"];
+            };
+        };
+        responses: {
+            /** @description Corrected; the history shows both */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TryView"];
+                };
+            };
+        };
+    };
     delete_table_take_back: {
         parameters: {
             query?: never;
@@ -1019,6 +1559,58 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TryView"];
+                };
+            };
+        };
+    };
+    post_table_advice: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                setUpId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AdviceInput"];
+            };
+        };
+        responses: {
+            /** @description Kept, and the questions from now on */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TableView"];
+                };
+            };
+        };
+    };
+    post_table_all_at_once: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                setUpId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AllAtOnceInput"];
+            };
+        };
+        responses: {
+            /** @description Noted */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TableView"];
                 };
             };
         };

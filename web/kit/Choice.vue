@@ -8,7 +8,7 @@ defineEmits<{ 'update:modelValue': [value: T] }>();
 
 <template>
     <Listbox :model-value="modelValue" as="div" class="relative" @update:model-value="$emit('update:modelValue', $event)">
-        <ListboxLabel class="mb-1 block font-bold">{{ label }}</ListboxLabel>
+        <ListboxLabel v-if="label" class="mb-1 block font-bold">{{ label }}</ListboxLabel>
         <ListboxButton
             class="flex min-h-11 w-full items-center justify-between rounded-lg border-[1.5px] border-[#8b8470] bg-cloth px-3 text-left"
         >

@@ -64,6 +64,34 @@ const size = (item: Schemas['ItemView']) => Math.min(item.width, item.height) * 
                 </text>
             </template>
             <rect
+                v-else-if="item.kind === 'block' || item.kind === 'band'"
+                :x="item.x - item.width / 2"
+                :y="item.y - item.height / 2"
+                :width="item.width"
+                :height="item.height"
+                :rx="item.kind === 'band' ? 6 : 2"
+                :fill="item.kind === 'band' ? 'none' : '#7f9c93'"
+                :stroke="item.kind === 'band' ? '#a9834f' : '#2f4a3f'"
+                :stroke-width="item.kind === 'band' ? 3 : 1.6"
+            />
+            <g v-else-if="item.kind === 'mouth'" :transform="`translate(${item.x} ${item.y}) scale(${item.width / 40})`">
+                <g v-if="item.label === '='" stroke="#24332d" stroke-width="3" fill="none">
+                    <path d="M-12-6h24M-12 6h24" />
+                </g>
+                <g v-else :transform="item.label === '>' ? 'scale(-1 1)' : undefined">
+                    <path d="M14-15L-12 0 14 15" fill="none" stroke="#2f4a3f" stroke-width="5" stroke-linejoin="round" />
+                    <path d="M8-11l-1 5M2-8l-1 5M8 11l-1-5M2 8l-1-5" stroke="#2f4a3f" stroke-width="1.6" />
+                    <circle cx="0" cy="-13" r="2.4" fill="#24332d" />
+                </g>
+            </g>
+            <g v-else-if="item.kind === 'beam'" :transform="`translate(${item.x} ${item.y}) scale(${item.width / 40})`">
+                <path d="M-5 16L0 4 5 16z" fill="#a9834f" />
+                <g :transform="item.label === '<' ? 'rotate(14)' : item.label === '>' ? 'rotate(-14)' : undefined">
+                    <path d="M-17 3h34" stroke="#24332d" stroke-width="2.6" />
+                    <path d="M-20 3a6 6 0 0 0 10 0zM10 3a6 6 0 0 0 10 0z" fill="#2f4a3f" />
+                </g>
+            </g>
+            <rect
                 v-else-if="item.kind === 'cell'"
                 :x="item.x - item.width / 2"
                 :y="item.y - item.height / 2"

@@ -18,6 +18,8 @@ use Pindle\Core\Caution\Cautions;
 use Pindle\Core\Caution\Level;
 use Pindle\Core\Caution\Rule;
 use Pindle\Core\Caution\Test;
+use Pindle\Core\Child\NamingNumerals;
+use Pindle\Core\Child\Setting;
 use Pindle\Core\Child\WayIn;
 use Pindle\Core\Evidence\Method;
 use Pindle\Core\Evidence\Slip;
@@ -69,6 +71,7 @@ final class Library
                     $entry->choice('kind', SkillKind::class, 'usual'),
                     $entry->choices('forms', Form::class),
                     $reaches,
+                    $entry->flag('signs'),
                 );
             }
         }
@@ -81,13 +84,13 @@ final class Library
         if (null === $this->catalogue) {
             $props = [];
             foreach ($this->entries('props') as $id => $entry) {
-                $props[$id] = new Prop($id, $this->thing($id, $entry, $entry->text('name'), 1), $entry->flag('made'));
+                $props[$id] = new Prop($id, $this->thing($id, $entry, $entry->text('name'), 1), $entry->flag('made'), $entry->flag('answers'));
             }
             $families = [];
             foreach ($this->activityEntries() as $id => $entry) {
                 $families[] = $this->family($id, $entry, $props);
             }
-            $this->catalogue = Catalogue::of($families);
+            $this->catalogue = Catalogue::of($families, $props);
         }
 
         return $this->catalogue;
@@ -163,6 +166,22 @@ final class Library
         throw BrokenContent::at('skills.yaml', $skillId, 'is not there.');
     }
 
+    /** @throws BrokenContent when the question or one of its answers has no words */
+    public function settingWords(Setting $setting): SettingWords
+    {
+        $entry = $this->entry('schools', $setting->value, $this->files['schools'][$setting->value] ?? null);
+        $answers = [];
+        foreach ($setting->answers() as $answer) {
+            $words = $entry->map('answers')[$answer] ?? null;
+            if (!\is_array($words) || !\is_string($words[0] ?? null) || !\is_string($words[1] ?? null)) {
+                throw $entry->wrong('answers.'.$answer, 'should be two texts');
+            }
+            $answers[$answer] = ['words' => $words[0], 'note' => $words[1]];
+        }
+
+        return new SettingWords($entry->text('question'), $entry->text('views'), $answers);
+    }
+
     public function cautionWords(string $ruleId): CautionWords
     {
         $entry = $this->entry('cautions', $ruleId, $this->files['cautions'][$ruleId] ?? null);
@@ -180,6 +199,27 @@ final class Library
     public function askWords(Ask $ask, string $field): string
     {
         return $this->entry('words/asks', $ask->value, $this->files['words/asks'][$ask->value] ?? null)->text($field);
+    }
+
+    /** The tiny task of a first look for a step. */
+    public function firstLookAsk(string $skillId, string $reach): string
+    {
+        $asks = $this->entry('first-look', 'first-look', $this->files['first-look'] ?? null)->map('asks');
+        $ask = $asks[$skillId] ?? null;
+
+        return \is_array($ask) ? $this->entry('first-look', $skillId, $ask)->text($reach) : $this->entry('first-look', 'asks', $asks)->text($skillId);
+    }
+
+    /** @return list<string> step ids a parent may tick before a first look */
+    public function firstLookTicks(): array
+    {
+        return $this->entry('first-look', 'first-look', $this->files['first-look'] ?? null)->texts('ticks');
+    }
+
+    /** @return array<string, string> answer to a setting => the words for a kind of question where a child is taught that way */
+    public function askWays(Ask $ask): array
+    {
+        return $this->entry('words/asks', $ask->value, $this->files['words/asks'][$ask->value] ?? null)->textMap('ways');
     }
 
     /** @param array<string, Prop> $props */
@@ -210,6 +250,7 @@ final class Library
             $entry->flag('noisy'),
             $entry->numberOrNull('largest', 1, 1000),
             [] === $scenes ? throw $entry->wrong('scenes', 'should name a picture') : $scenes,
+            null === ($naming = $entry->textOrNull('naming')) ? null : $entry->case('naming', $naming, NamingNumerals::class),
         );
     }
 

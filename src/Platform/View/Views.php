@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Pindle\App\Platform\View;
 
 use Pindle\App\Platform\Words;
-use Pindle\Core\Child\FrameFilling;
+use Pindle\Core\Child\Settings;
 use Pindle\Core\Planning\SetUp;
 use Pindle\Core\Question\Question;
 use Pindle\Core\Scene\Item;
@@ -29,7 +29,7 @@ final readonly class Views
         return new StepView($stepId, $this->words->skill($step), $this->words->reach($step));
     }
 
-    public function scene(SetUp $setUp, Question $question, ?Form $form, FrameFilling $filling): SceneView
+    public function scene(SetUp $setUp, Question $question, ?Form $form, Settings $settings, bool $varied): SceneView
     {
         $step = $this->map->step($question->stepId);
         $form = [] === $step->forms ? null : $form;
@@ -39,8 +39,9 @@ final readonly class Views
             $form,
             $setUp->laid[0]->thing ?? null,
             $setUp->laid[1]->thing ?? null,
-            $filling,
+            $settings,
             new Randomizer(new Xoshiro256StarStar(crc32($setUp->key.$question->stepId.$question->fact->key()))),
+            $varied,
         );
 
         return new SceneView(

@@ -12,7 +12,7 @@ import { minutes } from '@/kit/words';
 
 /** Add a child with a name and a birth date, or change all there is. */
 const props = defineProps<{ child: Schemas['ChildView'] | null }>();
-const emit = defineEmits<{ close: []; saved: [] }>();
+const emit = defineEmits<{ close: []; saved: [child: Schemas['ChildView']] }>();
 
 const time = (minute: number | undefined) =>
     minute === undefined ? '' : `${String(Math.floor(minute / 60)).padStart(2, '0')}:${String(minute % 60).padStart(2, '0')}`;
@@ -23,8 +23,6 @@ const form = reactive({
     minutesADay: props.child?.minutesADay?.toString() ?? '',
     longestSitting: props.child?.longestSitting?.toString() ?? '',
     alone: props.child?.mayBeAlone === true ? 'yes' : props.child?.mayBeAlone === false ? 'no' : 'usual',
-    wayIn: (props.child?.wayIn ?? 'see-it') as Schemas['WayIn'],
-    frameFilling: (props.child?.frameFilling ?? 'rows-of-five') as Schemas['FrameFilling'],
     sleepFrom: time(props.child?.rests[0]?.[0]),
     sleepTo: time(props.child?.rests[0]?.[1]),
 });
@@ -46,13 +44,12 @@ const save = useMutation({
             minutesADay: number(form.minutesADay),
             longestSitting: number(form.longestSitting),
             mayBeAlone: form.alone === 'usual' ? null : form.alone === 'yes',
-            wayIn: form.wayIn,
-            frameFilling: form.frameFilling,
+            settings: Object.fromEntries(Object.entries(props.child?.settings ?? {})),
             version: props.child?.version ?? null,
         };
         return props.child ? api.changeChild(props.child.id, input) : api.addChild(input);
     },
-    onSuccess: () => emit('saved'),
+    onSuccess: (child) => emit('saved', child),
 });
 const fields = computed(() => (save.error.value instanceof Problem ? save.error.value.fields : {}));
 const elsewhere = computed(() =>
@@ -61,21 +58,6 @@ const elsewhere = computed(() =>
         : save.error.value,
 );
 
-const ways = [
-    { value: 'see-it' as const, words: 'See it', note: 'Frames of five and ten as landmarks; fewer things to count one by one.' },
-    {
-        value: 'touch-and-count' as const,
-        words: 'Touch and count',
-        note: 'Every thing touched; slower, and every number earned by hand.',
-    },
-    { value: 'bars' as const, words: 'Bars', note: 'Rods and strips whose length is the amount.' },
-    { value: 'move-and-tell' as const, words: 'Move and tell', note: 'Movement, songs and stories first.' },
-];
-const fillings = [
-    { value: 'rows-of-five' as const, words: 'In rows of five', note: 'Six is five and one.' },
-    { value: 'pairs' as const, words: 'In pairs', note: 'Six is three pairs; odd and even show.' },
-    { value: 'upright' as const, words: 'Upright', note: 'Fills like a stack, from below.' },
-];
 const alones = [
     { value: 'usual', words: 'As usual for the age (from four on)' },
     { value: 'yes', words: 'May work out of my sight' },
@@ -127,12 +109,6 @@ const alones = [
                     /></Field>
                 </div>
                 <Choice v-model="form.alone" label="Alone with it?" :options="alones" />
-                <Choice v-model="form.wayIn" label="Way in" :options="ways" />
-                <Choice v-model="form.frameFilling" label="Frames are filled" :options="fillings" />
-                <p class="text-sm text-soft">
-                    Parents differ on these, and children do well with each. They nudge what is chosen and change how pictures are
-                    drawn; they lock nothing.
-                </p>
             </template>
             <Notice :error="elsewhere" />
             <Button kind="strong" type="submit" :disabled="save.isPending.value">{{ child ? 'Keep' : 'Add' }}</Button>

@@ -17,7 +17,7 @@ const route = useRoute();
 const children = useQuery({ queryKey: ['children'], queryFn: api.children });
 const editing = ref<Schemas['ChildView'] | 'new' | null>(route.query.add ? 'new' : null);
 const gone = ref<Schemas['ChildView'] | null>(null);
-const justAdded = ref(false);
+const justAdded = ref<string | null>(null);
 
 function refresh() {
     void queries.invalidateQueries();
@@ -38,18 +38,12 @@ const restore = useMutation({
     },
 });
 
-function saved() {
-    justAdded.value = editing.value === 'new';
+function saved(child: Schemas['ChildView']) {
+    justAdded.value = editing.value === 'new' ? child.id : null;
     editing.value = null;
     refresh();
 }
 
-const wayWords: Record<string, string> = {
-    'see-it': 'see it',
-    'touch-and-count': 'touch and count',
-    bars: 'bars',
-    'move-and-tell': 'move and tell',
-};
 const present = computed(() => children.data.value?.present ?? []);
 </script>
 
@@ -81,6 +75,13 @@ const present = computed(() => children.data.value?.present ?? []);
                     class="font-bold text-deep underline underline-offset-4"
                     >tick what is in the cupboard</RouterLink
                 >
+                ,
+                <RouterLink
+                    v-if="justAdded"
+                    :to="{ name: 'first-look', params: { childId: justAdded } }"
+                    class="font-bold text-deep underline underline-offset-4"
+                    >have a first look</RouterLink
+                >
                 or
                 <RouterLink to="/" class="font-bold text-deep underline underline-offset-4">go to Today</RouterLink>
             </p>
@@ -97,8 +98,8 @@ const present = computed(() => children.data.value?.present ?? []);
                     <dl class="mt-3 grid grid-cols-[auto_1fr] gap-x-4 gap-y-1">
                         <dt class="text-soft">Minutes</dt>
                         <dd>{{ child.minutesUsed }} a day, {{ child.longestSittingUsed }} at a sitting</dd>
-                        <dt class="text-soft">Way in</dt>
-                        <dd>{{ wayWords[child.wayIn] }}</dd>
+                        <dt class="text-soft">Placed</dt>
+                        <dd>{{ child.placed ? 'by a first look' : 'by age only so far' }}</dd>
                         <dt class="text-soft">Alone</dt>
                         <dd>{{ child.mayBeAloneUsed ? 'may work out of sight' : 'always beside you' }}</dd>
                         <template v-if="child.rests.length">
@@ -109,7 +110,18 @@ const present = computed(() => children.data.value?.present ?? []);
                         <dd>{{ child.allergies.length ? child.allergies.join(', ') : 'none written down' }}</dd>
                     </dl>
                     <div class="mt-4 flex flex-wrap gap-2">
+                        <RouterLink
+                            :to="{ name: 'first-look', params: { childId: child.id } }"
+                            class="inline-flex min-h-11 items-center rounded-lg border-2 px-4 font-bold"
+                            :class="child.placed ? 'border-deep bg-cloth text-deep' : 'border-deep bg-deep text-white'"
+                            >First look</RouterLink
+                        >
                         <Button @click="editing = child">Change</Button>
+                        <RouterLink
+                            :to="{ name: 'teaching', params: { childId: child.id } }"
+                            class="inline-flex min-h-11 items-center px-3 font-bold text-deep underline underline-offset-4"
+                            >Teaching</RouterLink
+                        >
                         <RouterLink
                             :to="{ name: 'map', params: { childId: child.id } }"
                             class="inline-flex min-h-11 items-center px-3 font-bold text-deep underline underline-offset-4"

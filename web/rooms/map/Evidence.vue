@@ -1,21 +1,51 @@
 <script setup lang="ts">
-import { useQuery } from '@tanstack/vue-query';
-import { Check, Circle } from '@lucide/vue';
-import { toRef } from 'vue';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query';
+import { Check, Circle, Pin } from '@lucide/vue';
+import { ref, toRef, watch } from 'vue';
 
-import { api } from '@/api/client';
+import { api, type Schemas } from '@/api/client';
+import Button from '@/kit/Button.vue';
 import Dialog from '@/kit/Dialog.vue';
 import Notice from '@/kit/Notice.vue';
 import Spindle from '@/kit/Spindle.vue';
 import Wait from '@/kit/Wait.vue';
 import { markNames, shortDay } from '@/kit/words';
 
-/** Everything behind one mark. */
+import Correct from './Correct.vue';
+import MemoryCurve from './MemoryCurve.vue';
+import SayMark from './SayMark.vue';
+
+/** Everything behind one mark, and what the parent knows besides. */
 const props = defineProps<{ childId: string; childName: string; stepId: string }>();
 defineEmits<{ close: []; open: [stepId: string] }>();
 const childId = toRef(props, 'childId');
 const stepId = toRef(props, 'stepId');
+const queries = useQueryClient();
 const evidence = useQuery({ queryKey: ['evidence', childId, stepId], queryFn: () => api.evidence(childId.value, stepId.value) });
+const saying = ref<'seen' | 'mark' | null>(null);
+const correcting = ref<string | null>(null);
+watch(stepId, () => {
+    saying.value = null;
+    correcting.value = null;
+});
+
+function changed(data?: Schemas['EvidenceView']) {
+    saying.value = null;
+    correcting.value = null;
+    if (data) {
+        queries.setQueryData(['evidence', props.childId, props.stepId], data);
+    }
+    for (const key of ['evidence', 'map', 'today']) {
+        void queries.invalidateQueries({ queryKey: [key] });
+    }
+}
+
+const pin = useMutation({
+    mutationFn: (on: boolean) => api.want(props.childId, { stepId: props.stepId, on }),
+    onSuccess: () => changed(),
+});
+const how = (seen: Schemas['SeenView']) =>
+    [seen.help, seen.method, seen.slip, seen.note ? `“${seen.note}”` : null].filter(Boolean).join('; ');
 </script>
 
 <template>
@@ -28,17 +58,31 @@ const evidence = useQuery({ queryKey: ['evidence', childId, stepId], queryFn: ()
         <Wait v-if="evidence.isPending.value" what="Looking it up…" />
         <Notice v-else-if="evidence.error.value" :error="evidence.error.value" />
         <div v-else-if="evidence.data.value" class="space-y-4">
-            <div class="flex items-center gap-4">
+            <div class="flex flex-wrap items-center gap-4">
                 <Spindle :mark="evidence.data.value.mark" :implied="evidence.data.value.implied" :size="40" quiet />
-                <div>
+                <div class="min-w-0 flex-1">
                     <p class="text-lg font-bold" data-mark-word>
-                        {{ markNames[evidence.data.value.mark]
-                        }}{{ evidence.data.value.implied ? ', implied by harder work' : '' }}
+                        {{ markNames[evidence.data.value.mark] }}{{ evidence.data.value.setByHand ? ', set by hand' : ''
+                        }}{{ evidence.data.value.implied && evidence.data.value.mark === 'new' ? ', implied by harder work' : ''
+                        }}{{ evidence.data.value.unsure ? ', the first look was not sure' : '' }}
                     </p>
                     <p class="text-soft">Secure means: {{ childName }} {{ evidence.data.value.done }}.</p>
                 </div>
+                <Button
+                    :disabled="pin.isPending.value"
+                    :aria-pressed="evidence.data.value.pinned"
+                    @click="pin.mutate(!evidence.data.value.pinned)"
+                >
+                    <Pin :size="18" :fill="evidence.data.value.pinned ? 'currentColor' : 'none'" aria-hidden="true" />
+                    {{ evidence.data.value.pinned ? 'Pinned' : 'Pin for next' }}
+                </Button>
             </div>
-            <p v-if="evidence.data.value.nextLook">The next look falls due on {{ shortDay(evidence.data.value.nextLook) }}.</p>
+            <div class="flex flex-wrap gap-2">
+                <Button @click="saying = saying === 'seen' ? null : 'seen'">I saw it elsewhere</Button>
+                <Button kind="quiet" @click="saying = saying === 'mark' ? null : 'mark'">Set the mark by hand</Button>
+            </div>
+            <SayMark v-if="saying" :key="saying" :child-id="childId" :step-id="stepId" :how="saying" @saved="changed($event)" />
+            <Notice :error="pin.error.value" />
             <div class="grid gap-4 sm:grid-cols-2">
                 <section>
                     <h3 class="mb-1 font-bold">What makes it Secure</h3>
@@ -51,9 +95,19 @@ const evidence = useQuery({ queryKey: ['evidence', childId, stepId], queryFn: ()
                     </ul>
                 </section>
                 <section>
+                    <h3 class="mb-1 font-bold">Memory</h3>
+                    <MemoryCurve
+                        v-if="evidence.data.value.memory"
+                        :memory="evidence.data.value.memory"
+                        :next-look="evidence.data.value.nextLook"
+                        :carried="evidence.data.value.mark === 'secure'"
+                    />
+                    <p v-else class="text-soft">It begins with the first answer without help.</p>
+                </section>
+                <section class="sm:col-span-2">
                     <h3 class="mb-1 font-bold">What it builds on</h3>
                     <p v-if="!evidence.data.value.needs.length" class="text-soft">Nothing: it can begin any day.</p>
-                    <ul>
+                    <ul class="flex flex-wrap gap-x-6">
                         <li v-for="need in evidence.data.value.needs" :key="need.step.id">
                             <button
                                 type="button"
@@ -69,13 +123,13 @@ const evidence = useQuery({ queryKey: ['evidence', childId, stepId], queryFn: ()
                 </section>
             </div>
             <section>
-                <h3 class="mb-1 font-bold">Tries</h3>
-                <p v-if="!evidence.data.value.tries.length" class="text-soft">None yet.</p>
+                <h3 class="mb-1 font-bold">What was seen</h3>
+                <p v-if="!evidence.data.value.seen.length" class="text-soft">Nothing yet.</p>
                 <div
                     v-else
                     class="max-h-72 overflow-auto rounded-lg border border-hem"
                     tabindex="0"
-                    aria-label="Tries, newest first"
+                    aria-label="What was seen, newest first"
                 >
                     <table class="w-full text-left text-[0.95rem]">
                         <thead class="sticky top-0 bg-linen">
@@ -84,31 +138,42 @@ const evidence = useQuery({ queryKey: ['evidence', childId, stepId], queryFn: ()
                                 <th class="p-2">Seen</th>
                                 <th class="p-2">How</th>
                                 <th class="p-2">Activity</th>
+                                <th class="p-2"><span class="sr-only">Correct</span></th>
                             </tr>
                         </thead>
                         <tbody>
-                            <tr
-                                v-for="seen in evidence.data.value.tries"
-                                :key="seen.id"
-                                class="border-t border-hem/60 align-top"
-                                :class="seen.removed ? 'text-soft line-through' : ''"
-                            >
-                                <td class="p-2 whitespace-nowrap">{{ shortDay(seen.day) }}</td>
-                                <td class="p-2 font-bold">
-                                    {{ seen.outcome }}<span v-if="seen.removed" class="font-normal"> (taken back)</span>
-                                </td>
-                                <td class="p-2">
-                                    {{
-                                        [seen.help === 'No help' ? null : seen.help, seen.method, seen.slip]
-                                            .filter(Boolean)
-                                            .join('; ') || '–'
-                                    }}
-                                </td>
-                                <td class="p-2">
-                                    {{ seen.family
-                                    }}<span v-if="seen.things.length" class="text-soft">, {{ seen.things.join(', ') }}</span>
-                                </td>
-                            </tr>
+                            <template v-for="seen in evidence.data.value.seen" :key="seen.id">
+                                <tr class="border-t border-hem/60 align-top" :class="seen.removed ? 'text-soft' : ''">
+                                    <td class="p-2 whitespace-nowrap">{{ shortDay(seen.day) }}</td>
+                                    <td class="p-2 font-bold">
+                                        <span :class="seen.removed ? 'line-through' : ''">{{ seen.what }}</span><span
+                                            v-if="seen.removed || seen.corrected"
+                                            class="block text-sm font-normal"
+                                            >{{ seen.removed ? 'taken back' : 'corrected' }}</span
+                                        >
+                                    </td>
+                                    <td class="p-2">{{ how(seen) || '–' }}</td>
+                                    <td class="p-2">
+                                        {{ seen.activity
+                                        }}<span v-if="seen.things.length" class="text-soft">, {{ seen.things.join(', ') }}</span
+                                        ><span v-if="seen.form" class="text-soft">, {{ seen.form }}</span>
+                                    </td>
+                                    <td class="p-1 text-right">
+                                        <button
+                                            v-if="!seen.removed"
+                                            type="button"
+                                            class="min-h-9 px-2 text-sm font-bold text-deep underline underline-offset-4"
+                                            :aria-expanded="correcting === seen.id"
+                                            @click="correcting = correcting === seen.id ? null : seen.id"
+                                        >
+                                            Correct
+                                        </button>
+                                    </td>
+                                </tr>
+                                <tr v-if="correcting === seen.id">
+                                    <td colspan="5" class="bg-linen px-3"><Correct :seen="seen" @done="changed()" /></td>
+                                </tr>
+                            </template>
                         </tbody>
                     </table>
                 </div>

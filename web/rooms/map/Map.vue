@@ -1,10 +1,12 @@
 <script setup lang="ts">
-import { useQuery } from '@tanstack/vue-query';
-import { computed, ref, watch } from 'vue';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query';
+import { Pin } from '@lucide/vue';
+import { computed, nextTick, ref, watch } from 'vue';
 import { RouterLink, useRoute, useRouter } from 'vue-router';
 
 import { api, type Schemas } from '@/api/client';
 import Button from '@/kit/Button.vue';
+import Choice from '@/kit/Choice.vue';
 import Notice from '@/kit/Notice.vue';
 import Spindle from '@/kit/Spindle.vue';
 import ThreadKnot from '@/kit/ThreadKnot.vue';
@@ -24,6 +26,7 @@ const map = useQuery({ queryKey: ['map', childId], queryFn: () => api.map(childI
 const open = ref<string | null>(null);
 const near = ref<string | null>(null);
 const only = ref<string | null>(null);
+const onlyStrand = ref('');
 
 watch(
     () => route.query.step,
@@ -49,6 +52,39 @@ const builds = computed(
                 : [],
         ),
 );
+
+/** The needs of the step in question as fine threads from cell to cell. */
+const board = ref<HTMLElement | null>(null);
+const threads = ref<string[]>([]);
+watch(near, async (stepId) => {
+    await nextTick();
+    const box = board.value?.getBoundingClientRect();
+    const middle = (id: string) => {
+        const cell = board.value?.querySelector(`[data-step="${id}"]`)?.getBoundingClientRect();
+        return cell && box ? { x: cell.left + 12 - box.left, y: cell.top + cell.height / 2 - box.top } : null;
+    };
+    const to = stepId ? middle(stepId) : null;
+    threads.value = to
+        ? [...needed.value].flatMap((id) => {
+              const from = middle(id);
+              return from ? [`M${from.x} ${from.y}Q${(from.x + to.x) / 2 + 18} ${(from.y + to.y) / 2 - 12} ${to.x} ${to.y}`] : [];
+          })
+        : [];
+});
+
+const queries = useQueryClient();
+const focus = useMutation({
+    mutationFn: ({ strand, on }: { strand: string; on: boolean }) =>
+        api.want(childId.value, { strand: strand as Schemas['Strand'], on }),
+    onSuccess: (data) => {
+        queries.setQueryData(['map', childId.value], data);
+        void queries.invalidateQueries({ queryKey: ['today'] });
+    },
+});
+const strandOptions = computed(() => [
+    { value: '', words: 'All strands' },
+    ...(map.data.value?.strands ?? []).map((strand) => ({ value: strand.id, words: strand.name })),
+]);
 
 const marks = ['secure', 'look-again', 'steady', 'trying', 'new'];
 const shown = (cell: Schemas['CellView']) => only.value === null || cell.mark === only.value;
@@ -96,7 +132,12 @@ useKeys({ ']': () => turn(1), '[': () => turn(-1) });
         <Wait v-if="map.isPending.value" what="Winding…" />
         <Notice v-else-if="map.error.value" :error="map.error.value" />
         <template v-else-if="map.data.value">
-            <div class="mb-4 flex flex-wrap gap-x-1 gap-y-2" role="group" aria-label="Show one mark only">
+            <p v-if="map.data.value.unsure" class="mb-3 rounded-lg border border-hem bg-cloth px-4 py-2">
+                A first look is not sure of {{ map.data.value.unsure }}
+                {{ map.data.value.unsure === 1 ? 'step' : 'steps' }} (marked ?); ordinary sittings find out.
+            </p>
+            <div class="mb-4 flex flex-wrap items-end gap-x-1 gap-y-2" role="group" aria-label="What is shown">
+                <Choice v-model="onlyStrand" label="Strand" :options="strandOptions" class="mr-3 w-52" />
                 <button
                     v-for="mark in marks"
                     :key="mark"
@@ -109,18 +150,37 @@ useKeys({ ']': () => turn(1), '[': () => turn(-1) });
                     <Spindle :mark="mark" :size="20" quiet /> {{ markNames[mark] }}
                     <span class="text-soft">{{ map.data.value.counts[mark] ?? 0 }}</span>
                 </button>
-                <span class="flex items-center gap-2 px-3 text-soft"
+                <span class="flex min-h-11 items-center gap-2 px-3 text-soft"
                     ><Spindle mark="new" implied :size="20" quiet /> implied by harder work</span
                 >
             </div>
-            <div class="gap-4 lg:columns-2">
+            <Notice :error="focus.error.value" class="mb-3" />
+            <div ref="board" class="relative gap-4" :class="onlyStrand ? 'max-w-2xl' : 'lg:columns-2'">
+                <svg class="pointer-events-none absolute inset-0 z-10 size-full overflow-visible" aria-hidden="true">
+                    <path v-for="thread in threads" :key="thread" :d="thread" fill="none" stroke="#a9834f" stroke-width="1.6" />
+                </svg>
                 <section
-                    v-for="strand in map.data.value.strands"
+                    v-for="strand in map.data.value.strands.filter((one) => !onlyStrand || one.id === onlyStrand)"
                     :key="strand.id"
                     class="mb-4 break-inside-avoid rounded-2xl border border-hem bg-cloth p-3"
                     :aria-labelledby="'strand-' + strand.id"
                 >
-                    <h2 :id="'strand-' + strand.id" class="mb-1 px-1">{{ strand.name }}</h2>
+                    <div class="mb-1 flex items-center justify-between gap-2 px-1">
+                        <h2 :id="'strand-' + strand.id">{{ strand.name }}</h2>
+                        <button
+                            type="button"
+                            class="min-h-9 rounded-lg px-2 text-sm"
+                            :class="
+                                map.data.value.focus.includes(strand.id)
+                                    ? 'bg-deep font-bold text-white'
+                                    : 'text-soft hover:underline'
+                            "
+                            :aria-pressed="map.data.value.focus.includes(strand.id)"
+                            @click="focus.mutate({ strand: strand.id, on: !map.data.value.focus.includes(strand.id) })"
+                        >
+                            {{ map.data.value.focus.includes(strand.id) ? 'More of this' : 'more of this?' }}
+                        </button>
+                    </div>
                     <div
                         v-for="skill in strand.skills"
                         :key="skill.id"
@@ -143,7 +203,7 @@ useKeys({ ']': () => turn(1), '[': () => turn(-1) });
                                             ? 'border-dotted border-deep'
                                             : 'border-transparent hover:border-hem',
                                 ]"
-                                :aria-label="`${skill.name}, ${cell.reach}: ${markNames[cell.mark]}${cell.implied ? ', implied' : ''}`"
+                                :aria-label="`${skill.name}, ${cell.reach}: ${markNames[cell.mark]}${cell.implied && cell.mark === 'new' ? ', implied' : ''}${cell.unsure ? ', not sure' : ''}${cell.setByHand ? ', set by hand' : ''}${cell.pinned ? ', pinned' : ''}`"
                                 :data-step="cell.stepId"
                                 :data-mark="cell.mark"
                                 @click="open = cell.stepId"
@@ -153,15 +213,18 @@ useKeys({ ']': () => turn(1), '[': () => turn(-1) });
                                 @blur="near = null"
                             >
                                 <Spindle :mark="cell.mark" :implied="cell.implied" :size="20" quiet />
-                                <span :class="cell.ready || cell.tries ? 'text-ink' : 'text-soft'">{{ cell.reach }}</span>
+                                <span :class="cell.ready || cell.tries ? 'text-ink' : 'text-soft'"
+                                    >{{ cell.reach }}{{ cell.unsure ? ' ?' : '' }}</span
+                                >
+                                <Pin v-if="cell.pinned" :size="14" fill="currentColor" aria-hidden="true" />
                             </button>
                         </div>
                     </div>
                 </section>
             </div>
             <p class="mt-4 text-sm text-soft">
-                Rest on a step to see what it needs (dashed) and what builds on it (dotted). <kbd>[</kbd> and <kbd>]</kbd> turn to
-                the other children.
+                Rest on a step to see what it needs (threads, dashed) and what builds on it (dotted). <kbd>[</kbd> and
+                <kbd>]</kbd> turn to the other children.
                 <Button v-if="only" kind="quiet" @click="only = null">Show all marks</Button>
             </p>
             <Evidence

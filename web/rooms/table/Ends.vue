@@ -23,6 +23,7 @@ const thread = (childId: string) => props.table.seats.find((seat) => seat.childI
             </p>
             <h2 class="mt-3 text-2xl" data-decision>{{ end.name }}</h2>
             <p class="mt-1 text-lg">{{ end.sentence }}</p>
+            <p v-if="end.remedy" class="mt-2"><b>For next time:</b> {{ end.remedy }}</p>
             <div class="mt-4 flex items-center gap-3">
                 <span class="flex items-center gap-2"
                     ><Spindle :mark="end.markBefore" :size="36" quiet /> {{ markNames[end.markBefore] }}</span

@@ -9,11 +9,15 @@ import { api, type Schemas } from '@/api/client';
 import { deviceId, listen, newId, refused, send, settle, waiting } from '@/api/outbox';
 import Button from '@/kit/Button.vue';
 import Notice from '@/kit/Notice.vue';
+import Outcomes from '@/kit/Outcomes.vue';
 import ThreadKnot from '@/kit/ThreadKnot.vue';
 import Wait from '@/kit/Wait.vue';
 import { useKeys } from '@/kit/keys';
+import { outcomeWords } from '@/kit/outcomes';
 import SceneDrawing from '@/scene/SceneDrawing.vue';
 
+import Advice from './Advice.vue';
+import AllAtOnce from './AllAtOnce.vue';
 import Ends from './Ends.vue';
 import HowItGoes from './HowItGoes.vue';
 import TurnedToChild from './TurnedToChild.vue';
@@ -21,13 +25,6 @@ import TurnedToChild from './TurnedToChild.vue';
 const props = defineProps<{ setUpId: string }>();
 
 type Outcome = Schemas['Outcome'];
-const outcomes: { id: Outcome; words: string; class: string }[] = [
-    { id: 'at-once', words: 'At once', class: 'bg-deep text-white border-deep' },
-    { id: 'worked-it-out', words: 'Worked it out', class: 'bg-[#dfe7dc] border-deep text-ink' },
-    { id: 'with-help', words: 'With help', class: 'bg-[#f0e6d2] border-wood text-ink' },
-    { id: 'not-yet', words: 'Not yet', class: 'bg-cloth border-[#8b8470] text-ink' },
-];
-const outcomeWords = Object.fromEntries(outcomes.map((outcome) => [outcome.id, outcome.words]));
 
 const queries = useQueryClient();
 const table = useQuery({ queryKey: ['table', props.setUpId], queryFn: () => api.table(props.setUpId), staleTime: Infinity });
@@ -38,6 +35,10 @@ const helps = ref<Record<string, string>>({});
 const method = ref<Schemas['Method'] | null>(null);
 const slip = ref<Schemas['Slip'] | null>(null);
 const turned = ref(false);
+const allAtOnce = ref(false);
+const advice = ref<Schemas['AdviceView'] | null>(null);
+/** Help that an idea asks for, by question. */
+const asked = ref<Record<string, Schemas['HelpLevel']>>({});
 const noticing = ref(false);
 const order = ref<string[]>([]);
 
@@ -79,13 +80,14 @@ const help = computed<Schemas['HelpLevel']>(() => {
     if (!turn || !seat.value) {
         return 'bare';
     }
-    return (helps.value[turn.stepId + seat.value.childId] ?? 'bare') as Schemas['HelpLevel'];
+    return asked.value[keyOf(turn)] ?? ((helps.value[turn.stepId + seat.value.childId] ?? 'bare') as Schemas['HelpLevel']);
 });
 
 listen((answer) => {
     const turn = turns.value.find((one) => taps.value[keyOf(one)]?.id === answer.id) ?? current.value;
     const childId = table.data.value?.seats.find((one) => one.sittingId === turn?.sittingId)?.childId;
     helps.value[answer.stepId + childId] = answer.help;
+    advice.value = answer.advice ?? null;
 });
 
 function tap(outcome: Outcome) {
@@ -116,6 +118,31 @@ function tap(outcome: Outcome) {
     noticing.value = false;
 }
 
+/** The parent takes an idea, lets it pass, or asks for another. */
+const advise = useMutation({
+    mutationFn: async ({ idea, taken }: { idea: Schemas['IdeaView']; taken: boolean }) => {
+        await settle();
+        return api.advice(props.setUpId, { sittingId: advice.value!.sittingId, idea: idea.idea as Schemas['Idea'], taken });
+    },
+    onSuccess: (data, { idea, taken }) => {
+        queries.setQueryData(['table', props.setUpId], data);
+        const sittingId = advice.value?.sittingId;
+        const rest = advice.value?.ideas.filter((one) => one.idea !== idea.idea) ?? [];
+        advice.value = !taken && rest.length && advice.value ? { ...advice.value, ideas: rest } : null;
+        const next = data.turns.find((turn) => turn.sittingId === sittingId && !taps.value[keyOf(turn)]);
+        if (taken && idea.help && next) {
+            asked.value[keyOf(next)] = idea.help as Schemas['HelpLevel'];
+        }
+    },
+});
+
+function first(taken: boolean) {
+    const idea = advice.value?.ideas[0];
+    if (idea && !advise.isPending.value) {
+        advise.mutate({ idea, taken });
+    }
+}
+
 function undo() {
     const last = lastTap.value;
     if (!last || table.data.value?.isDone) {
@@ -123,6 +150,7 @@ function undo() {
     }
     order.value.pop();
     delete taps.value[last.key];
+    advice.value = null;
     send({ takeBack: last.id });
 }
 
@@ -147,6 +175,9 @@ useKeys({
     u: undo,
     m: () => (noticing.value = !noticing.value),
     q: () => finish.mutate('had-enough'),
+    e: () => first(true),
+    f: () => first(true),
+    o: () => first(false),
     v: () => (turned.value = !turned.value),
 });
 
@@ -239,6 +270,20 @@ onBeforeUnmount(() => {
                         <div
                             class="sticky bottom-0 -mx-3 mt-auto border-t border-hem bg-linen px-3 pt-2 pb-3 md:static md:mx-0 md:border-0 md:p-0"
                         >
+                            <Advice
+                                v-if="advice"
+                                :advice="advice"
+                                :name="
+                                    table.data.value.seats.length > 1
+                                        ? (table.data.value.seats.find((one) => one.sittingId === advice!.sittingId)?.childName ??
+                                          '')
+                                        : ''
+                                "
+                                :busy="advise.isPending.value"
+                                @take="first(true)"
+                                @other="first(false)"
+                                @close="advice = null"
+                            />
                             <div class="mb-2">
                                 <button
                                     type="button"
@@ -278,19 +323,7 @@ onBeforeUnmount(() => {
                                     </div>
                                 </div>
                             </div>
-                            <div class="grid grid-cols-2 gap-2 md:grid-cols-4" role="group" aria-label="Outcome">
-                                <button
-                                    v-for="outcome in outcomes"
-                                    :key="outcome.id"
-                                    type="button"
-                                    class="min-h-16 rounded-xl border-2 px-2 text-lg font-bold"
-                                    :class="outcome.class"
-                                    :data-outcome="outcome.id"
-                                    @click="tap(outcome.id)"
-                                >
-                                    {{ outcome.words }}
-                                </button>
-                            </div>
+                            <Outcomes wide @tap="tap" />
                             <div class="mt-2 flex items-center justify-between gap-2">
                                 <Button kind="quiet" :disabled="!lastTap" @click="undo">
                                     <Undo2 :size="20" aria-hidden="true" />
@@ -300,6 +333,13 @@ onBeforeUnmount(() => {
                                     >Had enough</Button
                                 >
                             </div>
+                            <button
+                                type="button"
+                                class="min-h-11 text-sm text-soft underline underline-offset-4"
+                                @click="allAtOnce = true"
+                            >
+                                Hands were full? Log it all at once
+                            </button>
                             <Notice :error="finish.error.value" />
                         </div>
                     </template>
@@ -339,6 +379,15 @@ onBeforeUnmount(() => {
                     <DisclosurePanel class="px-4 pb-4"><HowItGoes :table="table.data.value" bare /></DisclosurePanel>
                 </Disclosure>
             </div>
+            <AllAtOnce
+                v-if="allAtOnce"
+                :table="table.data.value"
+                @close="allAtOnce = false"
+                @logged="
+                    allAtOnce = false;
+                    finish.mutate('done');
+                "
+            />
             <TurnedToChild v-if="turned && current" :scene="current.scene" @back="turned = false" />
         </template>
     </div>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ref } from 'vue';
 import { RouterLink } from 'vue-router';
 
 import type { Schemas } from '@/api/client';
@@ -7,6 +8,9 @@ import ThreadKnot from '@/kit/ThreadKnot.vue';
 import { clock, markNames } from '@/kit/words';
 import SceneDrawing from '@/scene/SceneDrawing.vue';
 
+import WhyThis from './WhyThis.vue';
+
+const why = ref<Schemas['SittingView'] | null>(null);
 defineProps<{ setUp: Schemas['SetUpView']; number: number }>();
 
 const formWords: Record<string, string> = {
@@ -46,7 +50,18 @@ const formWords: Record<string, string> = {
                                 <b>{{ sitting.childName }}</b>: {{ sitting.step.name }}, {{ sitting.step.reach
                                 }}{{ sitting.form ? ', ' + formWords[sitting.form] : '' }}
                             </p>
-                            <p v-if="!sitting.decision" class="text-soft">{{ sitting.reason }}</p>
+                            <p v-if="!sitting.decision" class="text-soft">
+                                {{ sitting.reason }}
+                                <button
+                                    v-if="sitting.worth.length"
+                                    type="button"
+                                    class="min-h-9 px-1 text-sm underline underline-offset-4"
+                                    :data-why="sitting.id"
+                                    @click="why = sitting"
+                                >
+                                    Why this?
+                                </button>
+                            </p>
                             <p v-else class="flex flex-wrap items-center gap-2">
                                 <Spindle :mark="sitting.decision.markAfter" :size="20" />
                                 <span
@@ -72,5 +87,6 @@ const formWords: Record<string, string> = {
                 </RouterLink>
             </div>
         </div>
+        <WhyThis v-if="why" :sitting="why" @close="why = null" />
     </article>
 </template>

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\Bench;
+
+/** Named rows of named measures, each with one value a child; adding up shards keeps every value. */
+final class Figures
+{
+    /** @var array<string, array<string, list<float>>> row => measure => values */
+    public array $values = [];
+
+    public function add(string $row, string $measure, float $value): void
+    {
+        $this->values[$row][$measure][] = $value;
+    }
+
+    /** @param array<string, array<string, list<float>>> $values */
+    public function addAll(array $values): void
+    {
+        foreach ($values as $row => $measures) {
+            foreach ($measures as $measure => $list) {
+                $this->values[$row][$measure] = [...$this->values[$row][$measure] ?? [], ...$list];
+            }
+        }
+    }
+
+    /** Mean with its 95 % interval (1.96 standard errors). */
+    public function mean(string $row, string $measure, int $digits = 3): string
+    {
+        $values = $this->values[$row][$measure] ?? [];
+        $n = \count($values);
+        if ($n < 2) {
+            return '–';
+        }
+        $mean = array_sum($values) / $n;
+        $variance = array_sum(array_map(static fn (float $value): float => ($value - $mean) ** 2, $values)) / ($n - 1);
+
+        return \sprintf("%.{$digits}f ±%.{$digits}f", $mean, 1.96 * sqrt($variance / $n));
+    }
+
+    /** The value that so large a share of all is at or under. */
+    public function quantile(string $row, string $measure, float $share): string
+    {
+        $values = $this->values[$row][$measure] ?? [];
+        sort($values);
+
+        return [] === $values ? '–' : (string) $values[min(\count($values) - 1, (int) floor($share * \count($values)))];
+    }
+
+    /**
+     * All rows with these measures as a table.
+     *
+     * @param list<string> $measures
+     */
+    public function table(string $first, array $measures, int $digits = 3): string
+    {
+        $text = '| '.$first.' | '.implode(' | ', $measures)." |\n|".str_repeat('---|', 1 + \count($measures))."\n";
+        foreach (array_keys($this->values) as $row) {
+            if (isset($this->values[$row][$measures[0]])) {
+                $text .= '| '.$row.' | '.implode(' | ', array_map(fn (string $measure): string => $this->mean($row, $measure, $digits), $measures))." |\n";
+            }
+        }
+
+        return $text;
+    }
+}

@@ -1,0 +1,137 @@
+<script setup lang="ts">
+import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query';
+import { computed, ref } from 'vue';
+import { RouterLink } from 'vue-router';
+import { ArrowLeft, Undo2 } from '@lucide/vue';
+
+import { api, type Schemas } from '@/api/client';
+import { deviceId, newId } from '@/api/outbox';
+import Button from '@/kit/Button.vue';
+import Notice from '@/kit/Notice.vue';
+import Outcomes from '@/kit/Outcomes.vue';
+import ThreadKnot from '@/kit/ThreadKnot.vue';
+import Wait from '@/kit/Wait.vue';
+
+/** A first look: tiny tasks, one tap each, on a phone in one hand. It may stop at any time and go on another day. */
+const props = defineProps<{ childId: string }>();
+const queries = useQueryClient();
+const key = ['first-look', props.childId];
+const look = useQuery({ queryKey: key, queryFn: () => api.firstLook(props.childId), staleTime: Infinity });
+const ticked = ref<string[]>([]);
+
+function show(data: Schemas['FirstLookView']) {
+    queries.setQueryData(key, data);
+    for (const other of ['map', 'today', 'children', 'evidence']) {
+        void queries.invalidateQueries({ queryKey: [other] });
+    }
+}
+
+const begin = useMutation({ mutationFn: () => api.beginLook(props.childId, ticked.value), onSuccess: show });
+const answer = useMutation({
+    mutationFn: (outcome: Schemas['Outcome']) =>
+        api.answerLook(props.childId, {
+            id: newId(),
+            stepId: look.data.value!.task!.step.id,
+            outcome,
+            deviceId: deviceId(),
+            at: Date.now(),
+        }),
+    onSuccess: show,
+    onError: () => void look.refetch(),
+});
+const undo = useMutation({ mutationFn: () => api.undoLook(props.childId), onSuccess: show });
+const stop = useMutation({ mutationFn: () => api.stopLook(props.childId), onSuccess: show });
+const busy = computed(() => [begin, answer, undo, stop].some((one) => one.isPending.value));
+const error = computed(() => [begin, answer, undo, stop].map((one) => one.error.value).find(Boolean));
+</script>
+
+<template>
+    <div class="mx-auto flex min-h-dvh w-full max-w-xl flex-col">
+        <div class="flex items-center gap-2 border-b-2 border-hem bg-cloth px-3 py-1">
+            <RouterLink
+                to="/children"
+                class="flex size-11 shrink-0 items-center justify-center rounded-lg hover:bg-linen"
+                aria-label="Back to Children"
+                ><ArrowLeft :size="24"
+            /></RouterLink>
+            <h1 class="flex min-w-0 flex-1 items-center gap-2 text-lg">
+                <ThreadKnot v-if="look.data.value" :thread="look.data.value.thread" />
+                <span class="truncate">First look{{ look.data.value ? ': ' + look.data.value.childName : '' }}</span>
+            </h1>
+            <p v-if="look.data.value?.task" class="text-sm text-soft">
+                {{ look.data.value.task.number }} of at most {{ look.data.value.most }}
+            </p>
+        </div>
+        <Wait v-if="look.isPending.value" what="Looking…" />
+        <div v-else-if="look.error.value" class="p-4"><Notice :error="look.error.value" /></div>
+        <div v-else-if="look.data.value" class="flex flex-1 flex-col gap-4 p-4">
+            <Notice :error="error" />
+
+            <template v-if="look.data.value.state === 'none' || (look.data.value.state === 'over' && begin.isPending.value)">
+                <p>
+                    Up to twelve tiny tasks, a minute each, with things you have. They find where to begin; stop whenever you
+                    like, it goes on from there.
+                </p>
+                <fieldset>
+                    <legend class="mb-1 font-bold">Surely there already? (leave out what you wonder about)</legend>
+                    <ul>
+                        <li v-for="tick in look.data.value.ticks" :key="tick.id">
+                            <label class="flex min-h-11 items-center gap-3">
+                                <input v-model="ticked" type="checkbox" :value="tick.id" class="size-6 accent-[#2f4a3f]" />
+                                {{ tick.name }}, {{ tick.reach }}
+                            </label>
+                        </li>
+                    </ul>
+                </fieldset>
+                <Button kind="strong" class="sticky bottom-3 min-h-14" :disabled="busy" @click="begin.mutate()">Begin</Button>
+            </template>
+
+            <template v-else-if="look.data.value.task">
+                <p class="text-soft">{{ look.data.value.task.step.name }}, {{ look.data.value.task.step.reach }}</p>
+                <p class="text-2xl leading-snug font-bold" data-ask>{{ look.data.value.task.ask }}</p>
+                <p v-if="look.data.value.task.bring"><b>Lay out</b> {{ look.data.value.task.bring }}</p>
+                <p><span class="text-soft">It is there when</span> {{ look.data.value.task.lookFor }}.</p>
+                <p class="text-soft">Only look: do not help yet, and do not correct.</p>
+                <div class="sticky bottom-0 -mx-4 mt-auto border-t border-hem bg-linen px-4 pt-3 pb-4">
+                    <Outcomes :disabled="busy" @tap="answer.mutate($event)" />
+                    <div class="mt-2 flex flex-wrap items-center justify-between gap-2">
+                        <Button kind="quiet" :disabled="busy || !look.data.value.done" @click="undo.mutate()"
+                            ><Undo2 :size="20" aria-hidden="true" /> Undo</Button
+                        >
+                        <RouterLink
+                            to="/children"
+                            class="inline-flex min-h-11 items-center px-2 font-bold text-deep underline underline-offset-4"
+                            >Later</RouterLink
+                        >
+                        <Button kind="quiet" :disabled="busy" @click="stop.mutate()">Stop here</Button>
+                    </div>
+                    <p class="text-sm text-soft">{{ look.data.value.leftToday }} more fit into today.</p>
+                </div>
+            </template>
+
+            <section v-else class="rounded-2xl border border-hem bg-cloth p-5" data-look-over>
+                <h2 class="text-xl">
+                    {{ look.data.value.state === 'enough-today' ? 'That is enough for today.' : 'The first look is over.' }}
+                </h2>
+                <p class="mt-2">
+                    After {{ look.data.value.done }} {{ look.data.value.done === 1 ? 'task' : 'tasks' }}:
+                    {{ look.data.value.there }} steps look as if they were there, and of {{ look.data.value.unsure }} it is not
+                    sure. Ordinary sittings find out the rest.
+                </p>
+                <div class="mt-4 flex flex-wrap gap-2">
+                    <RouterLink
+                        :to="{ name: 'map', params: { childId } }"
+                        class="inline-flex min-h-11 items-center rounded-lg border-2 border-deep bg-deep px-4 font-bold text-white"
+                        >See it on the Map</RouterLink
+                    >
+                    <Button v-if="look.data.value.done" kind="quiet" :disabled="busy" @click="undo.mutate()"
+                        >Undo the last</Button
+                    >
+                    <Button v-if="look.data.value.state === 'over'" kind="quiet" :disabled="busy" @click="begin.mutate()"
+                        >Look once more</Button
+                    >
+                </div>
+            </section>
+        </div>
+    </div>
+</template>

@@ -1,0 +1,54 @@
+<script setup lang="ts">
+import { useMutation } from '@tanstack/vue-query';
+import { ref } from 'vue';
+
+import { api, type Schemas } from '@/api/client';
+import { deviceId, newId } from '@/api/outbox';
+import Button from '@/kit/Button.vue';
+import Field from '@/kit/Field.vue';
+import Notice from '@/kit/Notice.vue';
+import Outcomes from '@/kit/Outcomes.vue';
+import Spindle from '@/kit/Spindle.vue';
+import { markNames } from '@/kit/words';
+
+/** What a parent knows besides the tries: "I saw it elsewhere" in two taps, or a mark set by hand. */
+const props = defineProps<{ childId: string; stepId: string; how: 'seen' | 'mark' }>();
+const emit = defineEmits<{ saved: [evidence: Schemas['EvidenceView']] }>();
+const note = ref('');
+const id = newId();
+const stamp = () => ({ id, note: note.value, deviceId: deviceId(), at: Date.now() });
+
+const seen = useMutation({
+    mutationFn: (outcome: Schemas['Outcome']) => api.seen(props.childId, props.stepId, { ...stamp(), outcome }),
+    onSuccess: (evidence) => emit('saved', evidence),
+});
+const mark = useMutation({
+    mutationFn: (to: Schemas['Mark']) => api.setMark(props.childId, props.stepId, { ...stamp(), mark: to }),
+    onSuccess: (evidence) => emit('saved', evidence),
+});
+const marks: Schemas['Mark'][] = ['new', 'trying', 'steady', 'secure', 'look-again'];
+</script>
+
+<template>
+    <div class="space-y-3 rounded-xl border border-hem bg-linen p-3">
+        <Field
+            id="mark-note"
+            label="Where or why (if you like)"
+            :hint="how === 'seen' ? 'For example: in the garden, counting steps' : ''"
+            ><input id="mark-note" v-model="note" type="text" maxlength="200" autocomplete="off"
+        /></Field>
+        <template v-if="how === 'seen'">
+            <Outcomes :disabled="seen.isPending.value" @tap="seen.mutate($event)" />
+            <p class="text-sm text-soft">A note can make New Trying, and Trying Steady; it never makes a step Secure.</p>
+        </template>
+        <template v-else>
+            <div class="flex flex-wrap gap-2">
+                <Button v-for="to in marks" :key="to" :disabled="mark.isPending.value" @click="mark.mutate(to)">
+                    <Spindle :mark="to" :size="18" quiet /> {{ markNames[to] }}
+                </Button>
+            </div>
+            <p class="text-sm text-soft">The mark holds, and says that it was set by hand, until later evidence moves it.</p>
+        </template>
+        <Notice :error="seen.error.value ?? mark.error.value" />
+    </div>
+</template>

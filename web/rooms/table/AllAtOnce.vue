@@ -1,0 +1,50 @@
+<script setup lang="ts">
+import { useMutation } from '@tanstack/vue-query';
+import { computed, ref } from 'vue';
+
+import { api, type Schemas } from '@/api/client';
+import { deviceId, newId } from '@/api/outbox';
+import Button from '@/kit/Button.vue';
+import Dialog from '@/kit/Dialog.vue';
+import Notice from '@/kit/Notice.vue';
+import Outcomes from '@/kit/Outcomes.vue';
+import ThreadKnot from '@/kit/ThreadKnot.vue';
+import { outcomeWords } from '@/kit/outcomes';
+
+/** After a sitting with full hands: one outcome a child. It is kept as a note and can never make a step Secure. */
+const props = defineProps<{ table: Schemas['TableView'] }>();
+const emit = defineEmits<{ close: []; logged: [] }>();
+const chosen = ref<Record<string, Schemas['Outcome']>>({});
+const all = computed(() => props.table.seats.every((seat) => chosen.value[seat.sittingId]));
+const ids = Object.fromEntries(props.table.seats.map((seat) => [seat.sittingId, newId()]));
+
+const log = useMutation({
+    mutationFn: async () => {
+        for (const seat of props.table.seats) {
+            await api.allAtOnce(props.table.id, {
+                id: ids[seat.sittingId]!,
+                sittingId: seat.sittingId,
+                outcome: chosen.value[seat.sittingId]!,
+                deviceId: deviceId(),
+                at: Date.now(),
+            });
+        }
+    },
+    onSuccess: () => emit('logged'),
+});
+</script>
+
+<template>
+    <Dialog open title="How did it go on the whole?" @close="$emit('close')">
+        <p class="mb-3 text-soft">Kept as a note beside the tries. It can make a step Steady, never Secure.</p>
+        <div v-for="seat in table.seats" :key="seat.sittingId" class="mb-4">
+            <p class="mb-1 flex items-center gap-2">
+                <ThreadKnot :thread="seat.thread" /> <b>{{ seat.childName }}</b> {{ seat.step.name }}, {{ seat.step.reach }}
+                <span v-if="chosen[seat.sittingId]" class="font-bold">: {{ outcomeWords[chosen[seat.sittingId]!] }}</span>
+            </p>
+            <Outcomes @tap="chosen[seat.sittingId] = $event" />
+        </div>
+        <Notice :error="log.error.value" class="mb-3" />
+        <Button kind="strong" :disabled="!all || log.isPending.value" @click="log.mutate()">Note it and finish</Button>
+    </Dialog>
+</template>
