@@ -39,6 +39,17 @@ final class Figures
         return \sprintf("%.{$digits}f ±%.{$digits}f", $mean, 1.96 * sqrt($variance / $n));
     }
 
+    /** Mean difference between two rows, value by value, with its 95 % interval: what one child gains by one way over the other. */
+    public function gain(string $row, string $over, string $measure): string
+    {
+        $difference = new self();
+        foreach ($this->values[$row][$measure] as $i => $value) {
+            $difference->add('', '', $value - $this->values[$over][$measure][$i]);
+        }
+
+        return $difference->mean('', '', 1);
+    }
+
     /** The value that so large a share of all is at or under. */
     public function quantile(string $row, string $measure, float $share): string
     {

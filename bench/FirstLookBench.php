@@ -30,7 +30,7 @@ final class FirstLookBench
 
     public function child(int $number): void
     {
-        foreach (['adaptive', 'map order', 'random order'] as $way) {
+        foreach (['adaptive', 'map order', 'easiest first', 'random order'] as $way) {
             // The same child for every way of asking.
             $random = new Randomizer(new Xoshiro256StarStar(1000 + $number));
             $months = self::AGES[$number % \count(self::AGES)];
@@ -52,7 +52,12 @@ final class FirstLookBench
             $this->measure('age alone', $look->chances(), $known);
         }
         $ids = array_keys($this->map->steps);
-        $order = 'random order' === $way ? $random->shuffleArray($ids) : self::mapOrder($this->map);
+        $order = match ($way) {
+            'random order' => $random->shuffleArray($ids),
+            // What needs nothing, then what needs only that, and so on.
+            'easiest first' => $ids,
+            default => self::mapOrder($this->map),
+        };
         for ($task = 0; $task < FirstLook::MOST_TASKS; ++$task) {
             $stepId = 'adaptive' === $way ? $look->next($ids) : $order[$task];
             if (null === $stepId) {

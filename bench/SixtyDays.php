@@ -135,7 +135,7 @@ final class SixtyDays
             $was = $record->mark($id, $on);
             $record = $record->with($try);
             if (Mark::Secure === $record->mark($id, $on) && !\in_array($was, [Mark::Secure, Mark::LookAgain], true) && 'Pindle' === $way) {
-                $this->figures->add('marks', 'wrong when first Secure', $child->knows($id, $on) ? 0.0 : 1.0);
+                $this->mark('wrong when first Secure', $child, $id, $on);
             }
             $notYet += Outcome::NotYet === $outcome ? 1 : 0;
             if ($id === $stepId) {
@@ -225,9 +225,18 @@ final class SixtyDays
         if ('Pindle' === $way) {
             foreach ($this->map->steps as $step) {
                 if (Mark::Secure === $record->mark($step->id, $end)) {
-                    $this->figures->add('marks', 'wrong on the last day', $child->knows($step->id, $end) ? 0.0 : 1.0);
+                    $this->mark('wrong on the last day', $child, $step->id, $end);
                 }
             }
+        }
+    }
+
+    private function mark(string $when, SimulatedChild $child, string $stepId, LocalDate $on): void
+    {
+        $wrong = $child->knows($stepId, $on) ? 0.0 : 1.0;
+        $this->figures->add('marks of all', $when, $wrong);
+        if ($child->guessesALot) {
+            $this->figures->add('marks of those who guess a lot', $when, $wrong);
         }
     }
 

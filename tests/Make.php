@@ -9,11 +9,17 @@ use Pindle\App\Platform\Content\Library;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Calendar\Span;
 use Pindle\Core\Child\Child;
+use Pindle\Core\Child\Settings;
 use Pindle\Core\Evidence\ChildRecord;
+use Pindle\Core\Evidence\HandMark;
 use Pindle\Core\Evidence\HelpLevel;
+use Pindle\Core\Evidence\Mark;
+use Pindle\Core\Evidence\Method;
 use Pindle\Core\Evidence\OneTry;
 use Pindle\Core\Evidence\Outcome;
+use Pindle\Core\Evidence\Seen;
 use Pindle\Core\Evidence\Slip;
+use Pindle\Core\Evidence\Witness;
 use Pindle\Core\Skill\Form;
 use Pindle\Core\Thing\Shape;
 use Pindle\Core\Thing\Size;
@@ -47,6 +53,9 @@ final class Make
         ?Slip $slip = null,
         string $thing = 'pegs',
         int $minute = 0,
+        ?Method $method = null,
+        ?float $error = null,
+        bool $isLook = false,
     ): OneTry {
         $number = ++self::$tries;
 
@@ -61,18 +70,34 @@ final class Make
             'give-me:'.$number % 5,
             $guess,
             $outcome,
-            null,
+            $method,
             $slip,
             self::day($day)->toDateTime()->modify('+9 hours')->modify('+'.($minute * 60 + $number % 60).' seconds'),
             self::day($day),
             'device',
+            $error,
+            $isLook,
         );
     }
 
-    /** @param list<OneTry> $tries */
-    public static function record(array $tries): ChildRecord
+    public static function witness(string $step, int $day, Outcome $outcome, int $minute = 0): Witness
     {
-        return ChildRecord::replay(self::library()->wholeMap(), $tries);
+        $number = ++self::$tries;
+
+        return new Witness(\sprintf('00000000-0000-4000-9000-%012d', $number), $step, $outcome, 'in the garden', self::day($day)->toDateTime()->modify('+'.(9 * 60 + $minute).' minutes'), self::day($day), 'device');
+    }
+
+    public static function handMark(string $step, int $day, Mark $mark, int $minute = 0): HandMark
+    {
+        $number = ++self::$tries;
+
+        return new HandMark(\sprintf('00000000-0000-4000-a000-%012d', $number), $step, $mark, 'I know it', self::day($day)->toDateTime()->modify('+'.(9 * 60 + $minute).' minutes'), self::day($day), 'device');
+    }
+
+    /** @param list<Seen> $evidence */
+    public static function record(array $evidence, Settings $settings = new Settings()): ChildRecord
+    {
+        return ChildRecord::replay(self::library()->wholeMap(), $evidence, $settings);
     }
 
     /** @param list<Span> $rests */

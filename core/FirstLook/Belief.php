@@ -36,7 +36,7 @@ final readonly class Belief
     private const FLIPS = 90;
 
     /** Likelihood ratio of a step the parent says the child can already do. */
-    private const TOLD = 12.0;
+    private const TOLD = 25.0;
 
     /**
      * @param Layout                                                                      $layout the skill map in numbers

@@ -49,6 +49,7 @@ final class SimulatedChild
         private readonly float $guessesClosed,
         private readonly float $guessesOpen,
         private readonly float $saysAtOnce,
+        public readonly bool $guessesALot,
     ) {
     }
 
@@ -68,6 +69,7 @@ final class SimulatedChild
             self::between($random, 0.6, $guesser ? 1.8 : 1.3),
             $guesser ? self::between($random, 0.08, 0.2) : self::between($random, 0.0, 0.06),
             $neverQuick ? self::between($random, 0.0, 0.05) : self::between($random, 0.3, 0.9),
+            $guesser,
         );
         // Ahead or behind on the whole, in a strand, and now and then in a single step.
         $whole = self::between($random, -10.0, 10.0);

@@ -25,21 +25,24 @@ use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
 
 /** Runs first looks: they follow from their answers alone, so they may stop at any time and go on another day. */
-final readonly class FirstLooks
+final class FirstLooks
 {
     /** A tiny task takes about a minute, so a day holds no more of them than the longest sitting has minutes. */
     private const MINUTES_A_TASK = 1;
 
+    /** @var array<string, FirstLook> as they stand in this request, by id and answers: working one out takes a while */
+    private array $worked = [];
+
     public function __construct(
-        private EntityManagerInterface $entities,
-        private ChildrenRoom $children,
-        private TableRoom $table,
-        private CupboardRoom $cupboard,
-        private Cautions $cautions,
-        private SkillMap $map,
-        private Library $library,
-        private Views $views,
-        private Clock $clock,
+        private readonly EntityManagerInterface $entities,
+        private readonly ChildrenRoom $children,
+        private readonly TableRoom $table,
+        private readonly CupboardRoom $cupboard,
+        private readonly Cautions $cautions,
+        private readonly SkillMap $map,
+        private readonly Library $library,
+        private readonly Views $views,
+        private readonly Clock $clock,
     ) {
     }
 
@@ -55,7 +58,9 @@ final readonly class FirstLooks
         $map = OwnMap::of($this->map, $child->settings);
         $answers = array_map(static fn (OneTry $try): Answer => new Answer($try->stepId, $try->outcome, $try->guess), $this->table->triesIn($entity->id));
 
-        return FirstLook::of($map, null === $child->born ? null : $child->ageInMonths($this->clock->today()), $entity->canAlready, $answers, new Randomizer(new Xoshiro256StarStar(crc32($entity->id))));
+        $key = $entity->id.implode('', array_map(static fn (Answer $answer): string => '/'.$answer->stepId.'='.$answer->outcome->value, $answers));
+
+        return $this->worked[$key] ??= FirstLook::of($map, null === $child->born ? null : $child->ageInMonths($this->clock->today()), $entity->canAlready, $answers, new Randomizer(new Xoshiro256StarStar(crc32($entity->id))));
     }
 
     /** The step to ask about next; null when the look is over. */

@@ -8,9 +8,12 @@ use PHPUnit\Framework\TestCase;
 use Pindle\Core\Advice\RankedStep;
 use Pindle\Core\Advice\Ranking;
 use Pindle\Core\Advice\Reason;
+use Pindle\Core\Advice\SureSteps;
 use Pindle\Core\Evidence\ChildRecord;
+use Pindle\Core\Evidence\Mark;
 use Pindle\Core\Evidence\OneTry;
 use Pindle\Core\Evidence\Outcome;
+use Pindle\Core\Skill\Step;
 use Pindle\Tests\Make;
 
 final class RankingTest extends TestCase
@@ -76,6 +79,47 @@ final class RankingTest extends TestCase
         self::assertSame(Reason::Due, $due->reason);
         self::assertEqualsWithDelta(1 - 2 ** (-7 / 14), $due->worth->gain(), 1e-9);
         self::assertSame(Reason::Slipped, self::one($record->with(Make::aTry('say-count@3', 3, Outcome::NotYet)), 'say-count@3', 4)->reason);
+    }
+
+    public function test_what_the_parent_pins_is_offered_whatever_it_lacks_and_a_strand_in_focus_is_pushed(): void
+    {
+        $ranked = Ranking::of(Make::record([]), Make::day(0), 6, ['doubles@10'], ['seeing']);
+
+        self::assertSame([Reason::Pinned, 2.0], [self::among($ranked, 'doubles@10')->reason, self::among($ranked, 'doubles@10')->worth->push]);
+        self::assertSame([Reason::InFocus, 2.0], [self::among($ranked, 'see-at-once@3')->reason, self::among($ranked, 'see-at-once@3')->worth->push]);
+        self::assertSame(1.0, self::among($ranked, 'say-count@3')->worth->push);
+    }
+
+    public function test_a_step_that_is_stuck_casts_doubt_on_its_weakest_need_until_that_is_looked_at(): void
+    {
+        $needs = [Make::handMark('count-out@5', 0, Mark::Secure), Make::handMark('how-many@5', 0, Mark::Secure), Make::handMark('see-at-once@3', 0, Mark::Steady)];
+        $misses = array_map(static fn (int $minute): OneTry => Make::aTry('split-small@3', 1, Outcome::NotYet, minute: $minute), range(1, 8));
+        $record = Make::record([...$needs, ...$misses, Make::handMark('how-many@3', 2, Mark::Secure)]);
+
+        self::assertNull(self::find($record, 'split-small@3', 3), 'it waits');
+        self::assertSame([Reason::Doubted, ['stuck' => 'split-small@3']], [self::one($record, 'see-at-once@3', 3)->reason, self::one($record, 'see-at-once@3', 3)->values]);
+        self::assertNotNull(self::find($record->with(Make::aTry('see-at-once@3', 4)), 'split-small@3', 6), 'and comes back once that was looked at');
+    }
+
+    public function test_a_warm_up_takes_what_has_faded_most_and_the_end_what_is_furthest(): void
+    {
+        $record = Make::record([Make::handMark('say-count@3', 0, Mark::Secure), Make::handMark('say-count@5', 9, Mark::Secure), Make::handMark('say-count@10', 5, Mark::Steady)]);
+        $steps = array_values(array_filter($record->map->steps, static fn (Step $step): bool => 'say-count' === $step->skill->id));
+
+        self::assertSame('say-count@3', SureSteps::first($record, $steps, Make::day(9))?->id);
+        self::assertSame('say-count@10', SureSteps::last($record, $steps, Make::day(9))?->id);
+        self::assertNull(SureSteps::first(Make::record([]), $steps, Make::day(9)));
+    }
+
+    /** @param list<RankedStep> $ranked */
+    private static function among(array $ranked, string $step): RankedStep
+    {
+        foreach ($ranked as $one) {
+            if ($one->step->id === $step) {
+                return $one;
+            }
+        }
+        throw new \LogicException($step.' is not offered.');
     }
 
     /** @return list<RankedStep> */

@@ -43,7 +43,13 @@ const marks: Schemas['Mark'][] = ['new', 'trying', 'steady', 'secure', 'look-aga
         </template>
         <template v-else>
             <div class="flex flex-wrap gap-2">
-                <Button v-for="to in marks" :key="to" :disabled="mark.isPending.value" @click="mark.mutate(to)">
+                <Button
+                    v-for="to in marks"
+                    :key="to"
+                    :data-set-mark="to"
+                    :disabled="mark.isPending.value"
+                    @click="mark.mutate(to)"
+                >
                     <Spindle :mark="to" :size="18" quiet /> {{ markNames[to] }}
                 </Button>
             </div>

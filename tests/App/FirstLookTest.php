@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\Tests\App;
+
+/** A first look over the API: begun, answered, stopped, gone on with, over. */
+final class FirstLookTest extends ApiTestCase
+{
+    public function test_it_runs_to_its_end_and_places_the_child(): void
+    {
+        $childId = $this->addChild('Wim', '2021-06-01');
+        $path = "/children/$childId/first-look";
+        $this->ask('POST', '/cupboard/tick', ['shipped' => ['corks', 'jar-lids']]);
+        self::assertSame('none', $this->ask('GET', $path)['state']);
+        $this->refuse(422, 'canAlready.0', 'POST', $path, ['canAlready' => ['fly@10']]);
+        $look = $this->ask('POST', $path, ['canAlready' => ['say-count@5']]);
+        self::assertSame('open', $look['state']);
+        $this->refuse(409, 'childId', 'POST', $path, ['canAlready' => []]);
+
+        $asked = [];
+        for ($i = 0; 'open' === $look['state']; ++$i) {
+            $asked[] = $look['task']['step']['id'];
+            self::assertDoesNotMatchRegularExpression('/[{}]/', $look['task']['ask'].$look['task']['lookFor']);
+            $look = $this->ask('POST', $path.'/answers', $this->answer($i, $look['task']['step']['id'], $i % 3 ? 'at-once' : 'not-yet'));
+        }
+        self::assertSame('over', $look['state']);
+        self::assertCount(12, array_unique($asked));
+        self::assertGreaterThan(0, $look['there']);
+        $map = $this->ask('GET', '/map/'.$childId);
+        $cells = array_merge(...array_map(static fn (array $skill): array => $skill['cells'], array_merge(...array_column($map['strands'], 'skills'))));
+        self::assertSame($look['unsure'] > 0, [] !== array_filter($cells, static fn (array $cell): bool => $cell['unsure']));
+        self::assertNotSame([], array_filter($cells, static fn (array $cell): bool => $cell['implied']), 'what was not asked but follows');
+        self::assertTrue($this->ask('GET', '/children')['present'][0]['placed']);
+    }
+
+    public function test_it_stops_for_the_day_when_the_longest_sitting_is_full_and_one_answer_can_be_taken_back(): void
+    {
+        $childId = (string) $this->ask('POST', '/children', ['name' => 'Wim', 'born' => '2022-06-01', 'longestSitting' => 3], 201)['id'];
+        $path = "/children/$childId/first-look";
+        $look = $this->ask('POST', $path, ['canAlready' => []]);
+        for ($i = 0; $i < 3; ++$i) {
+            self::assertSame(3 - $i, $look['leftToday']);
+            $look = $this->ask('POST', $path.'/answers', $this->answer($i, $look['task']['step']['id'], 'at-once'));
+        }
+        self::assertSame('enough-today', $look['state']);
+        self::assertNull($look['task']);
+
+        $back = $this->ask('DELETE', $path.'/answers/last');
+        self::assertSame(['open', 2], [$back['state'], $back['done']]);
+        $this->refuse(409, 'stepId', 'POST', $path.'/answers', $this->answer(8, 'form-numeral@10', 'at-once'));
+        $twice = $this->answer(9, $back['task']['step']['id'], 'not-yet');
+        self::assertSame($this->ask('POST', $path.'/answers', $twice), $this->ask('POST', $path.'/answers', $twice), 'sent twice, recorded once');
+        self::assertSame('over', $this->ask('POST', $path.'/stop', [])['state']);
+        $this->refuse(409, 'childId', 'POST', $path.'/stop', []);
+    }
+
+    /** @return array<string, mixed> */
+    private function answer(int $number, string $stepId, string $outcome): array
+    {
+        return ['id' => \sprintf('0195a000-0000-4000-8000-0000000001%02d', $number), 'stepId' => $stepId, 'outcome' => $outcome, 'deviceId' => '0195a000-0000-4000-8000-00000000dddd', 'at' => 1000 * (time() + $number)];
+    }
+}

@@ -1,0 +1,149 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\Tests\App;
+
+use Pindle\App\Children\ChildrenRoom;
+use Pindle\App\Table\RecordStore;
+use Pindle\App\Table\TableRoom;
+
+/** The record kept beside the evidence: always what a replay of all of it would give. */
+final class RecordTest extends ApiTestCase
+{
+    private const NOTE = '0195a000-0000-4000-8000-0000000000a';
+
+    public function test_whatever_happens_the_kept_record_is_what_a_replay_gives(): void
+    {
+        $setUp = $this->plannedHouse();
+        $childId = $setUp['sittings'][0]['childId'];
+        $path = '/table/'.$setUp['id'];
+        $step = $setUp['sittings'][0]['step']['id'];
+        $this->assertKept($childId);
+
+        $this->ask('POST', $path.'/tries', $this->tap($setUp, 0, 'at-once'));
+        $this->ask('POST', $path.'/tries', $this->tap($setUp, 2, 'not-yet'));
+        $this->assertKept($childId, 'in order');
+        // The phone that was off the net sends what it saw before.
+        $this->ask('POST', $path.'/tries', ['at' => 1000 * (time() - 3600)] + $this->tap($setUp, 1, 'worked-it-out'));
+        $this->assertKept($childId, 'late');
+        $this->ask('DELETE', '/table/tries/'.$this->tap($setUp, 2, 'x')['id']);
+        $this->assertKept($childId, 'taken back');
+        $this->ask('PUT', '/table/tries/'.$this->tap($setUp, 1, 'x')['id'], ['id' => '0195a000-0000-4000-8000-00000000c0de', 'outcome' => 'with-help', 'help' => 'bare']);
+        $this->assertKept($childId, 'corrected');
+        $this->ask('POST', "/map/$childId/$step/seen", $this->note('1') + ['outcome' => 'at-once']);
+        $this->ask('POST', "/map/$childId/say-count@5/mark", $this->note('2') + ['mark' => 'secure']);
+        $this->assertKept($childId, 'noted');
+        $this->ask('PUT', '/house', ['settings' => ['secure-rule' => 'gentle', 'things-stay' => 'early'], 'version' => 0]);
+        $this->assertKept($childId, 'taught another way');
+    }
+
+    public function test_a_record_that_was_tampered_with_is_found_and_made_anew(): void
+    {
+        $setUp = $this->plannedHouse();
+        $this->ask('POST', '/table/'.$setUp['id'].'/tries', $this->tap($setUp, 0, 'at-once'));
+        self::service(\Doctrine\DBAL\Connection::class)->executeStatement("UPDATE step_state SET state = json_set(state, '$.p', 0.5)");
+        $run = static function (): array {
+            $tester = new \Symfony\Component\Console\Tester\CommandTester((new \Symfony\Bundle\FrameworkBundle\Console\Application(self::$kernel ?? throw new \LogicException('no kernel')))->find('pindle:record'));
+
+            return [$tester->execute([]), $tester->getDisplay()];
+        };
+
+        [$status, $says] = $run();
+        self::assertSame(1, $status);
+        self::assertStringContainsString('not equal at', $says);
+        self::assertSame(0, $run()[0], 'made anew');
+    }
+
+    public function test_a_correction_and_what_was_taken_back_stay_in_the_history(): void
+    {
+        $setUp = $this->plannedHouse();
+        $tap = $this->tap($setUp, 0, 'not-yet');
+        $step = $this->ask('GET', '/table/'.$setUp['id'])['turns'][0]['stepId'];
+        $this->ask('POST', '/table/'.$setUp['id'].'/tries', $tap);
+        $right = ['id' => '0195a000-0000-4000-8000-00000000c0de', 'outcome' => 'at-once', 'help' => 'bare'];
+        $first = $this->ask('PUT', '/table/tries/'.$tap['id'], $right);
+        self::assertSame($first, $this->ask('PUT', '/table/tries/'.$tap['id'], $right), 'sent twice, corrected once');
+        $this->refuse(409, 'id', 'PUT', '/table/tries/'.$tap['id'], ['id' => '0195a000-0000-4000-8000-00000000c0df'] + $right);
+
+        $seen = $this->ask('GET', '/map/'.$setUp['sittings'][0]['childId'].'/'.$step)['seen'];
+        self::assertEqualsCanonicalizing([['At once', false, true], ['Not yet', true, false]], array_map(static fn (array $one): array => [$one['what'], $one['removed'], $one['corrected']], $seen));
+    }
+
+    public function test_a_mark_set_by_hand_says_so_and_notes_are_written_once(): void
+    {
+        $childId = $this->addChild('Wim', '2021-06-01');
+        $evidence = $this->ask('POST', "/map/$childId/say-count@5/mark", $this->note('1') + ['mark' => 'secure']);
+        self::assertSame(['secure', true], [$evidence['mark'], $evidence['setByHand']]);
+        self::assertSame('I know it', $evidence['seen'][0]['note']);
+        self::assertCount(1, $this->ask('POST', "/map/$childId/say-count@5/mark", $this->note('1') + ['mark' => 'secure'])['seen']);
+        $this->refuse(422, 'note', 'POST', "/map/$childId/say-count@5/mark", ['note' => str_repeat('x', 10_000), 'mark' => 'secure'] + $this->note('2'));
+        $this->refuse(404, 'stepId', 'POST', "/map/$childId/fly@10/seen", $this->note('3') + ['outcome' => 'at-once']);
+
+        $this->ask('DELETE', '/table/tries/'.$this->note('1')['id']);
+        self::assertSame('new', $this->ask('GET', "/map/$childId/say-count@5")['mark'], 'taken back like any other');
+    }
+
+    public function test_what_is_pinned_or_in_focus_is_planned(): void
+    {
+        $setUp = $this->plannedHouse();
+        $childId = $setUp['sittings'][0]['childId'];
+        $map = $this->ask('POST', "/map/$childId/wanted", ['on' => true, 'strand' => 'sorting']);
+        self::assertSame(['sorting'], $map['focus']);
+        $this->ask('POST', "/map/$childId/wanted", ['on' => true, 'stepId' => 'count-out@5']);
+        $day = $this->ask('GET', '/today');
+        self::assertContains('count-out@5', array_map(static fn (array $one): string => $one['sittings'][0]['step']['id'], $day['setUps']));
+        self::assertContains('You pinned it.', array_map(static fn (array $one): string => $one['sittings'][0]['reason'], $day['setUps']));
+        $this->refuse(404, 'stepId', 'POST', "/map/$childId/wanted", ['on' => true, 'stepId' => 'fly@10']);
+        $this->refuse(422, 'stepId', 'POST', "/map/$childId/wanted", ['on' => true]);
+    }
+
+    public function test_advice_follows_two_not_yet_and_the_idea_taken_is_asked_next(): void
+    {
+        $setUp = $this->plannedHouse();
+        $path = '/table/'.$setUp['id'];
+        $sittingId = $setUp['sittings'][0]['id'];
+        $this->ask('POST', $path.'/tries', $this->tap($setUp, 0, 'at-once'));
+        self::assertNull($this->ask('POST', $path.'/tries', $this->tap($setUp, 1, 'not-yet'))['advice']);
+        $advice = $this->ask('POST', $path.'/tries', $this->tap($setUp, 2, 'not-yet'))['advice'];
+        self::assertSame('show-and-ask-again', $advice['ideas'][0]['idea']);
+
+        $before = $this->ask('GET', $path)['turns'];
+        $after = $this->ask('POST', $path.'/advice', ['sittingId' => $sittingId, 'idea' => 'show-and-ask-again', 'taken' => true])['turns'];
+        self::assertCount(\count($before) + 1, $after);
+        self::assertSame($before[2]['ask'], $after[3]['ask'], 'the same once more, next');
+        $this->ask('POST', $path.'/tries', $this->tap($setUp, $after[3]['place'], 'with-help', '0195a000-0000-4000-8000-00000000eeee'));
+
+        $smaller = $this->ask('POST', $path.'/advice', ['sittingId' => $sittingId, 'idea' => 'smaller-numbers', 'taken' => false])['turns'];
+        self::assertCount(\count($after), $smaller, 'let pass, and kept');
+        $end = $this->ask('POST', $path.'/advice', ['sittingId' => $sittingId, 'idea' => 'finish-easy', 'taken' => true])['turns'];
+        self::assertCount(1, array_filter($end, static fn (array $turn): bool => null === $turn['done']), 'one easy one is left');
+    }
+
+    public function test_a_sitting_logged_all_at_once_is_a_note(): void
+    {
+        $setUp = $this->plannedHouse();
+        $sitting = $setUp['sittings'][0];
+        $this->ask('POST', '/table/'.$setUp['id'].'/all-at-once', ['id' => self::NOTE.'9', 'sittingId' => $sitting['id'], 'outcome' => 'worked-it-out', 'deviceId' => self::NOTE.'d', 'at' => 1000 * time()]);
+        $end = $this->ask('POST', '/table/'.$setUp['id'].'/finish', ['ending' => 'done'])['ends'][0];
+        self::assertSame(['new', 'trying'], [$end['markBefore'], $end['markAfter']]);
+        self::assertSame('witness', $this->ask('GET', '/map/'.$sitting['childId'].'/'.$sitting['step']['id'])['seen'][0]['kind']);
+    }
+
+    /** @return array<string, mixed> */
+    private function note(string $id): array
+    {
+        return ['id' => self::NOTE.$id, 'note' => 'I know it', 'deviceId' => '0195a000-0000-4000-8000-00000000dddd', 'at' => 1000 * (time() + (int) $id)];
+    }
+
+    private function assertKept(string $childId, string $when = 'at first'): void
+    {
+        $child = self::service(ChildrenRoom::class)->child($childId);
+        $kept = self::service(TableRoom::class)->record($child);
+        $replayed = self::service(RecordStore::class)->replayed($child);
+        foreach (array_keys($replayed->states + $kept->states) as $stepId) {
+            self::assertEquals($replayed->state($stepId), $kept->state($stepId), $when.', '.$stepId);
+        }
+        self::assertEquals($replayed->lastSittings, $kept->lastSittings, $when);
+    }
+}

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\Tests\Core;
+
+use PHPUnit\Framework\TestCase;
+use Pindle\Core\Calendar\LocalDate;
+use Pindle\Core\Evidence\HelpLevel;
+use Pindle\Core\Evidence\Outcome;
+use Pindle\Core\FirstLook\Answer;
+use Pindle\Core\FirstLook\FirstLook;
+use Pindle\Core\Question\Ask;
+use Pindle\Core\Question\Fact;
+use Pindle\Core\Question\Level;
+use Pindle\Core\Question\Question;
+use Pindle\Core\Simulation\SimulatedChild;
+use Pindle\Tests\Make;
+use Random\Engine\Xoshiro256StarStar;
+use Random\Randomizer;
+
+/** What holds of every first look; how well it places children is measured by ./pindle bench learners. */
+final class FirstLookTest extends TestCase
+{
+    public function test_it_begins_with_the_age_and_never_believes_a_step_more_than_what_it_needs(): void
+    {
+        [$young, $old] = [self::look(36)->chances(), self::look(84)->chances()];
+
+        self::assertLessThan($old['put-together@5'], $young['put-together@5']);
+        foreach (Make::library()->wholeMap()->steps as $step) {
+            foreach ($step->needs as $need) {
+                self::assertLessThanOrEqual($old[$need], $old[$step->id], $step->id.' and '.$need);
+            }
+        }
+    }
+
+    public function test_an_answer_speaks_for_what_it_needs_and_a_miss_against_what_builds_on_it(): void
+    {
+        $before = self::look(60)->chances();
+        $right = self::look(60, [new Answer('put-together@10', Outcome::AtOnce)])->chances();
+        $wrong = self::look(60, [new Answer('put-together@5', Outcome::NotYet)])->chances();
+
+        self::assertGreaterThan($before['count-out@10'], $right['count-out@10']);
+        self::assertLessThan($before['add-sentence@5'], $wrong['add-sentence@5']);
+    }
+
+    public function test_what_the_parent_ticked_is_believed_more(): void
+    {
+        $random = new Randomizer(new Xoshiro256StarStar(1));
+
+        self::assertGreaterThan(self::look(54)->chances()['say-count@20'] + 0.2, FirstLook::of(Make::library()->wholeMap(), 54, ['say-count@20'], [], $random)->chances()['say-count@20']);
+    }
+
+    public function test_it_goes_on_from_its_answers_on_another_day_just_as_it_would_have(): void
+    {
+        $answers = [new Answer('count-out@5', Outcome::AtOnce), new Answer('put-together@5', Outcome::NotYet)];
+        $random = new Randomizer(new Xoshiro256StarStar(9));
+        $atOnce = self::look(54, [], $random)->with($answers[0], $random)->with($answers[1], $random);
+
+        self::assertSame($atOnce->chances(), self::look(54, $answers, new Randomizer(new Xoshiro256StarStar(9)))->chances());
+    }
+
+    public function test_it_asks_at_most_twelve_different_steps_and_places_a_child_better_than_age_alone(): void
+    {
+        $map = Make::library()->wholeMap();
+        $day = LocalDate::parse('2026-01-01');
+        $random = new Randomizer(new Xoshiro256StarStar(17));
+        [$byAge, $byLook] = [0, 0];
+        foreach ([42, 66] as $months) {
+            $child = SimulatedChild::ofAge($map, $months, $random, $day);
+            $look = FirstLook::of($map, $months, [], [], $random);
+            $right = static fn (FirstLook $look): int => \count(array_filter($look->chances(), static fn (float $chance, string $id): bool => ($chance >= 0.5) === $child->knows($id, $day), \ARRAY_FILTER_USE_BOTH));
+            $byAge += $right($look);
+            $asked = [];
+            while (null !== $stepId = $look->next(array_keys($map->steps))) {
+                $asked[] = $stepId;
+                [$outcome] = $child->answer(new Question($stepId, new Fact(Ask::HowMany, ['n' => 1], 1), Level::At), HelpLevel::Bare, $day, \count($asked), $random);
+                $look = $look->with(new Answer($stepId, $outcome), $random);
+            }
+            self::assertCount(FirstLook::MOST_TASKS, array_unique($asked));
+            $byLook += $right($look);
+        }
+
+        self::assertGreaterThan($byAge, $byLook);
+    }
+
+    /** @param list<Answer> $answers */
+    private static function look(int $months, array $answers = [], ?Randomizer $random = null): FirstLook
+    {
+        return FirstLook::of(Make::library()->wholeMap(), $months, [], $answers, $random ?? new Randomizer(new Xoshiro256StarStar(1)));
+    }
+}

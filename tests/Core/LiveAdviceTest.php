@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\Tests\Core;
+
+use PHPUnit\Framework\TestCase;
+use Pindle\Core\Advice\Cause;
+use Pindle\Core\Advice\Idea;
+use Pindle\Core\Advice\LiveAdvice;
+use Pindle\Core\Child\Fingers;
+use Pindle\Core\Child\Settings;
+use Pindle\Core\Evidence\HelpLevel;
+use Pindle\Core\Evidence\Method;
+use Pindle\Core\Evidence\OneTry;
+use Pindle\Core\Evidence\Outcome;
+use Pindle\Core\Evidence\Slip;
+use Pindle\Core\Skill\Form;
+use Pindle\Tests\Make;
+
+final class LiveAdviceTest extends TestCase
+{
+    private const STEP = 'put-together@5';
+
+    public function test_nothing_is_said_while_all_goes_its_way(): void
+    {
+        self::assertNull(self::after([]));
+        self::assertNull(self::after([Outcome::AtOnce, Outcome::NotYet, Outcome::AtOnce, Outcome::AtOnce]));
+    }
+
+    public function test_two_not_yet_running_ease_in_order(): void
+    {
+        $advice = self::after([Outcome::NotYet, Outcome::NotYet], slip: Slip::Recounts, form: Form::Pictures);
+
+        self::assertSame(Cause::TwoNotYet, $advice?->cause);
+        self::assertSame([Idea::ShowAndAskAgain, Idea::SmallerNumbers, Idea::MoreHelp, Idea::Remedy, Idea::WeakestNeed], $advice->ideas);
+        self::assertSame(Slip::Recounts, $advice->slip);
+        self::assertSame('count-out@5', $advice->need);
+    }
+
+    public function test_with_all_the_help_there_is_the_form_goes_back(): void
+    {
+        self::assertContains(Idea::FormBack, self::after([Outcome::NotYet, Outcome::NotYet], form: Form::Pictures, help: HelpLevel::Shown)->ideas ?? []);
+        self::assertNotContains(Idea::FormBack, self::after([Outcome::NotYet, Outcome::NotYet], form: Form::Things, help: HelpLevel::Shown)->ideas ?? [], 'there is none before things');
+    }
+
+    public function test_an_idea_is_not_offered_twice_in_a_sitting(): void
+    {
+        self::assertSame(Idea::SmallerNumbers, self::after([Outcome::NotYet, Outcome::NotYet], offered: [Idea::ShowAndAskAgain])?->ideas[0]);
+    }
+
+    public function test_three_not_yet_end_with_an_easy_one(): void
+    {
+        self::assertSame([Idea::FinishEasy], self::after([Outcome::NotYet, Outcome::AtOnce, Outcome::NotYet, Outcome::AtOnce, Outcome::NotYet])?->ideas);
+    }
+
+    public function test_three_at_once_stretch_in_order_and_six_again(): void
+    {
+        $advice = self::after(array_fill(0, 3, Outcome::AtOnce), form: Form::Things);
+
+        self::assertSame(Cause::ThreeAtOnce, $advice?->cause);
+        self::assertSame([Idea::HowDidYouSeeIt, Idea::CoverAndAsk, Idea::BiggerNumbers, Idea::HowManyMoreTo, Idea::ChildAsks, Idea::NextForm, Idea::NextReach], $advice->ideas);
+        self::assertNull(self::after(array_fill(0, 4, Outcome::AtOnce)));
+        self::assertNotNull(self::after(array_fill(0, 6, Outcome::AtOnce)));
+        self::assertNull(self::after(array_fill(0, 3, Outcome::AtOnce), help: HelpLevel::Shown), 'shown is not at once');
+    }
+
+    public function test_fingers_are_read_as_the_setting_says(): void
+    {
+        $fingers = [Outcome::WorkedItOut, Outcome::WorkedItOut];
+
+        self::assertSame([Idea::BringThings], self::after($fingers, form: Form::Pictures, method: Method::Fingers)?->ideas);
+        self::assertNull(self::after($fingers, form: Form::Pictures, method: Method::Fingers, settings: new Settings(fingers: Fingers::FineHelp)));
+    }
+
+    /**
+     * @param list<Outcome> $outcomes
+     * @param list<Idea>    $offered
+     */
+    private static function after(array $outcomes, ?Slip $slip = null, ?Form $form = null, HelpLevel $help = HelpLevel::Bare, ?Method $method = null, Settings $settings = new Settings(), array $offered = []): ?LiveAdvice
+    {
+        $tries = array_map(static fn (Outcome $outcome, int $i): OneTry => Make::aTry(self::STEP, 0, $outcome, help: $help, form: $form, slip: $slip, minute: $i, method: $method), $outcomes, array_keys($outcomes));
+        $record = Make::record($tries, $settings);
+
+        return LiveAdvice::after($record->map->step(self::STEP), $tries, $record, $offered);
+    }
+}

@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\Tests\Core;
+
+use PHPUnit\Framework\TestCase;
+use Pindle\Core\Child\SecureRule;
+use Pindle\Core\Evidence\ClauseKind;
+use Pindle\Core\Evidence\Mark;
+use Pindle\Core\Evidence\OneTry;
+use Pindle\Core\Evidence\Outcome;
+use Pindle\Core\Evidence\SecureClauses;
+use Pindle\Core\Evidence\Tracing;
+use Pindle\Tests\Make;
+
+/** What is no ordinary try: notes of a witness, marks set by hand, guesses, tries of a first look. */
+final class OtherEvidenceTest extends TestCase
+{
+    private const STEP = 'say-count@5';
+
+    public function test_a_witness_moves_new_to_trying_and_trying_to_steady_but_never_to_secure(): void
+    {
+        $seen = static fn (Outcome ...$outcomes): Mark => Make::record(array_map(static fn (Outcome $outcome, int $i): object => Make::witness(self::STEP, $i, $outcome), $outcomes, array_keys($outcomes)))->mark(self::STEP, Make::day(9));
+
+        self::assertSame(Mark::Trying, $seen(Outcome::AtOnce));
+        self::assertSame(Mark::Steady, $seen(Outcome::AtOnce, Outcome::WorkedItOut));
+        self::assertSame(Mark::Trying, $seen(Outcome::AtOnce, Outcome::NotYet), 'a miss lifts nothing');
+        self::assertSame(Mark::Steady, $seen(...array_fill(0, 9, Outcome::AtOnce)));
+    }
+
+    public function test_a_witness_is_no_try_and_changes_no_belief(): void
+    {
+        $state = Make::record([Make::witness(self::STEP, 0, Outcome::AtOnce)])->state(self::STEP);
+
+        self::assertSame([0, Tracing::PRIOR, null], [$state->tries, $state->p, $state->halfLife]);
+    }
+
+    public function test_a_try_that_wanted_help_takes_away_what_a_witness_gave(): void
+    {
+        $steady = [Make::witness(self::STEP, 0, Outcome::AtOnce), Make::witness(self::STEP, 1, Outcome::AtOnce)];
+
+        self::assertSame(Mark::Steady, Make::record([...$steady, Make::aTry(self::STEP, 2)])->mark(self::STEP, Make::day(2)));
+        self::assertSame(Mark::Trying, Make::record([...$steady, Make::aTry(self::STEP, 2, Outcome::WithHelp)])->mark(self::STEP, Make::day(2)));
+    }
+
+    public function test_a_mark_set_by_hand_holds_until_later_evidence_moves_it(): void
+    {
+        foreach (Mark::cases() as $mark) {
+            self::assertSame($mark, Make::record([Make::handMark(self::STEP, 0, $mark)])->mark(self::STEP, Make::day(0)), $mark->value);
+        }
+        $secure = [Make::handMark(self::STEP, 0, Mark::Secure)];
+        self::assertSame(Mark::LookAgain, Make::record($secure)->mark(self::STEP, Make::day(6)), 'memory fades all the same');
+        self::assertSame(Mark::Secure, Make::record([...$secure, Make::aTry(self::STEP, 1)])->mark(self::STEP, Make::day(1)));
+        self::assertSame(Mark::Trying, Make::record([...$secure, Make::aTry(self::STEP, 1, Outcome::NotYet), Make::aTry(self::STEP, 1, Outcome::NotYet, minute: 1)])->mark(self::STEP, Make::day(1)));
+    }
+
+    public function test_old_successes_do_not_undo_a_mark_set_lower(): void
+    {
+        $secure = [...self::tries(4, 0, 'fetch-me'), ...self::tries(4, 1, 'pass-it-on')];
+        $record = Make::record([...$secure, Make::handMark(self::STEP, 2, Mark::Trying), Make::aTry(self::STEP, 3)]);
+
+        self::assertNotSame(Mark::Secure, $record->mark(self::STEP, Make::day(3)));
+    }
+
+    public function test_a_guess_is_judged_by_how_close_it_comes(): void
+    {
+        self::assertSame([Outcome::AtOnce, Outcome::WorkedItOut, Outcome::WithHelp, Outcome::NotYet], array_map(Outcome::ofGuess(...), [0.15, 0.35, 0.60, 0.61]));
+
+        $guess = static fn (array $errors): array => array_map(static fn (float $error, int $i): OneTry => Make::aTry('guess-count@10', $i, Outcome::ofGuess($error), family: 'jar-'.$i % 2, error: $error), $errors, array_keys($errors));
+        self::assertSame(Mark::Secure, Make::record($guess([0.5, 0.4, 0.3, 0.2, 0.1, 0.1, 0.2]))->mark('guess-count@10', Make::day(6)), 'half of the last six within a quarter');
+        $clauses = SecureClauses::of(SecureRule::Usual, Make::library()->wholeMap()->step('guess-count@10'), Make::record($guess([0.1, 0.1, 0.1, 0.4, 0.4, 0.4, 0.4]))->state('guess-count@10'));
+        self::assertSame(ClauseKind::GuessError, $clauses[0]->kind);
+        self::assertSame([40, false], [$clauses[0]->has, $clauses[0]->met]);
+    }
+
+    public function test_tries_of_a_first_look_count_in_the_window_but_are_not_believed_twice(): void
+    {
+        $state = Make::record([Make::aTry(self::STEP, 0, Outcome::AtOnce, isLook: true)])->state(self::STEP);
+
+        self::assertSame([Tracing::PRIOR, 1, 1, 4.0], [$state->p, $state->tries, \count($state->lately), $state->halfLife]);
+        self::assertSame([], Make::record([Make::aTry('touch-count@5', 0, Outcome::AtOnce, isLook: true)])->lastSittings);
+    }
+
+    public function test_thorough_is_met_by_ordinary_sittings_spread_over_more_than_a_week(): void
+    {
+        $tries = array_merge(...array_map(static fn (int $day): array => self::tries(6, $day, 'family-'.$day), [0, 3, 6, 9]));
+        $thorough = Make::record($tries, new \Pindle\Core\Child\Settings(secureRule: SecureRule::Thorough));
+
+        self::assertSame(Mark::Secure, $thorough->mark(self::STEP, Make::day(9)));
+        self::assertNotSame(Mark::Secure, Make::record(\array_slice($tries, 0, 18), new \Pindle\Core\Child\Settings(secureRule: SecureRule::Thorough))->mark(self::STEP, Make::day(6)), 'no week yet');
+    }
+
+    /** @return list<OneTry> */
+    private static function tries(int $count, int $day, string $family): array
+    {
+        return array_map(static fn (int $minute): OneTry => Make::aTry(self::STEP, $day, Outcome::AtOnce, family: $family, minute: $minute), range(1, $count));
+    }
+}

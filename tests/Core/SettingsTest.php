@@ -1,0 +1,207 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\Tests\Core;
+
+use PHPUnit\Framework\TestCase;
+use Pindle\Core\Activity\Place;
+use Pindle\Core\Activity\Prop;
+use Pindle\Core\Activity\SceneKind;
+use Pindle\Core\Advice\Decision;
+use Pindle\Core\Advice\DecisionReason;
+use Pindle\Core\Advice\Ending;
+use Pindle\Core\Advice\Ranking;
+use Pindle\Core\Child\AcrossTen;
+use Pindle\Core\Child\Answering;
+use Pindle\Core\Child\Child;
+use Pindle\Core\Child\ComparingSign;
+use Pindle\Core\Child\Difference;
+use Pindle\Core\Child\Fingers;
+use Pindle\Core\Child\FrameFilling;
+use Pindle\Core\Child\NamingNumerals;
+use Pindle\Core\Child\SecureRule;
+use Pindle\Core\Child\Setting;
+use Pindle\Core\Child\Settings;
+use Pindle\Core\Child\SignsArrive;
+use Pindle\Core\Child\TakingBegins;
+use Pindle\Core\Child\ThingsStay;
+use Pindle\Core\Child\WayIn;
+use Pindle\Core\Child\WholeInBond;
+use Pindle\Core\Evidence\Mark;
+use Pindle\Core\Evidence\Method;
+use Pindle\Core\Evidence\OneTry;
+use Pindle\Core\Evidence\Outcome;
+use Pindle\Core\Planning\Candidate;
+use Pindle\Core\Planning\Candidates;
+use Pindle\Core\Planning\Learner;
+use Pindle\Core\Question\Ask;
+use Pindle\Core\Question\Fact;
+use Pindle\Core\Scene\Item;
+use Pindle\Core\Scene\ItemKind;
+use Pindle\Core\Scene\Scene;
+use Pindle\Core\Scene\Scenes;
+use Pindle\Core\Skill\Form;
+use Pindle\Tests\Make;
+use Random\Engine\Xoshiro256StarStar;
+use Random\Randomizer;
+
+/** Each setting changes what the engine does: one test a setting. */
+final class SettingsTest extends TestCase
+{
+    private const SUM = 'add-sentence@5';
+
+    public function test_own_goes_before_house_and_house_before_the_default(): void
+    {
+        $settings = Settings::chosen(['fingers' => 'fine-help'], ['fingers' => 'bring-things', 'things-stay' => 'long', 'difference' => 'by magic'], 80);
+
+        self::assertSame([Fingers::FineHelp, ThingsStay::Long, Difference::TakeAwayFirst], [$settings->fingers, $settings->thingsStay, $settings->difference]);
+        foreach (Setting::cases() as $setting) {
+            self::assertSame($setting->answers()[0], (new Settings())->answers()[$setting->value], 'the first answer is the default');
+        }
+    }
+
+    public function test_way_in_leads_the_families_and_chooses_the_picture(): void
+    {
+        self::assertNotSame(self::families('count-out@5', new Settings(WayIn::TouchAndCount)), self::families('count-out@5', new Settings(WayIn::MoveAndTell)));
+        self::assertCount(7, self::of(self::frame(new Settings(WayIn::Bars)), ItemKind::Block));
+        self::assertCount(0, self::of(self::frame(new Settings(WayIn::TouchAndCount)), ItemKind::Cell));
+        self::assertCount(10, self::of(self::frame(new Settings(WayIn::SeeIt)), ItemKind::Cell));
+    }
+
+    public function test_fingers_are_a_sign_or_a_help(): void
+    {
+        $tries = array_map(static fn (int $i): OneTry => Make::aTry(self::SUM, 0, Outcome::WorkedItOut, form: Form::Things, minute: $i, method: Method::Fingers), range(1, 5));
+        [$sign, $help] = [Make::record($tries, new Settings(fingers: Fingers::BringThings)), Make::record($tries, new Settings(fingers: Fingers::FineHelp))];
+
+        self::assertSame([Form::Things, Form::Pictures], [$sign->state(self::SUM)->form, $help->state(self::SUM)->form]);
+        self::assertSame(DecisionReason::OnFingers, Decision::after(self::SUM, $tries, Mark::Fresh, $sign, Ending::Done, Make::day(0))->reason);
+        self::assertSame(DecisionReason::LastFiveUnaided, Decision::after(self::SUM, $tries, Mark::Fresh, $help, Ending::Done, Make::day(0))->reason);
+    }
+
+    public function test_frames_are_filled_the_chosen_way_and_varied_once_it_is_sure(): void
+    {
+        $xs = static fn (Scene $scene): array => array_map(static fn (Item $item): float => $item->x, self::of($scene, ItemKind::Thing));
+        self::assertNotSame($xs(self::frame(new Settings())), $xs(self::frame(new Settings(frameFilling: FrameFilling::Pairs))));
+
+        $varied = array_unique(array_map(static fn (int $seed): string => implode(',', $xs(self::frame(new Settings(), $seed, true))), range(1, 12)));
+        self::assertCount(3, $varied);
+        self::assertCount(1, array_unique(array_map(static fn (int $seed): string => implode(',', $xs(self::frame(new Settings(), $seed))), range(1, 12))));
+    }
+
+    public function test_the_comparing_sign_is_drawn_its_way_or_left_out(): void
+    {
+        $sign = static fn (ComparingSign $way): Scene => self::draw(SceneKind::Sign, new Fact(Ask::PutSign, ['a' => 3, 'b' => 9], 'fewer', 3), Form::Symbols, new Settings(comparingSign: $way));
+
+        self::assertCount(3, self::of($sign(ComparingSign::AnimalMouth), ItemKind::Mouth));
+        self::assertCount(3, self::of($sign(ComparingSign::Balance), ItemKind::Beam));
+        self::assertSame([Form::Things], Make::record([], new Settings(comparingSign: ComparingSign::WordsOnly))->map->step('compare-signs@10')->forms);
+    }
+
+    public function test_answers_are_laid_written_said_or_ringed(): void
+    {
+        $catalogue = Make::library()->catalogue();
+        $props = static fn (Answering ...$ways): array => array_map(static fn (Prop $prop): string => $prop->id, $catalogue->props($catalogue->family('over-the-ten'), $ways));
+
+        self::assertSame(['two-frames', 'sign-tiles'], $props(Answering::Tiles));
+        self::assertSame(['two-frames', 'paper-pencils'], $props(Answering::Writing));
+        self::assertSame(['two-frames'], $props(Answering::Saying));
+        self::assertSame(['two-frames', 'ring-strip', 'sign-tiles'], $props(Answering::RingIt, Answering::Tiles));
+        self::assertSame(Answering::Tiles, Settings::chosen([], ['answering' => 'writing'], 59)->answering, 'not expected of a child under five');
+        self::assertSame(Answering::Writing, Settings::chosen(['answering' => 'writing'], [], 59)->answering, 'but it can be chosen for one');
+    }
+
+    public function test_signs_arrive_after_drawings_straight_away_or_not_yet(): void
+    {
+        $forms = static fn (SignsArrive $when): array => Make::record([], new Settings(signsArrive: $when))->map->step(self::SUM)->forms;
+
+        self::assertSame([Form::Things, Form::Pictures, Form::Symbols], $forms(SignsArrive::AfterHandling));
+        self::assertSame([Form::Things, Form::Symbols], $forms(SignsArrive::AfterActing));
+        self::assertSame([Form::Things, Form::Pictures], $forms(SignsArrive::SpokenOnly));
+        $spoken = Make::record([], new Settings(signsArrive: SignsArrive::SpokenOnly))->map;
+        self::assertFalse($spoken->step('read-signs@join')->offered);
+        self::assertNotContains('read-signs@take', $spoken->step('take-sentence@5')->needs, 'what is not offered is not waited for');
+    }
+
+    public function test_things_stay_two_four_or_eight_successes(): void
+    {
+        $form = static fn (ThingsStay $stay, int $tries): ?Form => Make::record(array_map(static fn (int $i): OneTry => Make::aTry(self::SUM, 0, form: Form::Things, minute: $i), range(1, $tries)), new Settings(thingsStay: $stay))->state(self::SUM)->form;
+
+        foreach ([[ThingsStay::Early, 2], [ThingsStay::Usual, 4], [ThingsStay::Long, 8]] as [$stay, $enough]) {
+            self::assertSame([Form::Things, Form::Pictures], [$form($stay, $enough - 1), $form($stay, $enough)], $stay->value);
+        }
+    }
+
+    public function test_taking_away_waits_for_putting_together_or_begins_at_the_start(): void
+    {
+        $offered = static fn (TakingBegins $when): bool => \in_array('take-away@3', array_map(static fn ($ranked): string => $ranked->step->id, Ranking::of(Make::record([Make::handMark('how-many@3', 0, Mark::Steady)], new Settings(takingBegins: $when)), Make::day(0), 6)), true);
+
+        self::assertFalse($offered(TakingBegins::AfterJoining));
+        self::assertTrue($offered(TakingBegins::FromTheStart));
+    }
+
+    public function test_over_the_ten_fills_the_ten_or_goes_through_fives(): void
+    {
+        $scene = static fn (AcrossTen $way): Scene => self::draw(SceneKind::Bridge, new Fact(Ask::BridgeTen, ['a' => 8, 'b' => 6], 14), Form::Things, new Settings(acrossTen: $way));
+        $outlined = static fn (Scene $scene): int => \count(array_filter($scene->items, static fn (Item $item): bool => $item->faint));
+
+        self::assertSame(2, $outlined($scene(AcrossTen::FillTen)), 'two of the six fill the first frame');
+        self::assertSame([0, 2], [$outlined($scene(AcrossTen::ThroughFives)), \count(self::of($scene(AcrossTen::ThroughFives), ItemKind::Band))]);
+    }
+
+    public function test_naming_numerals_decides_which_activity_leads(): void
+    {
+        self::assertSame('name-find-tell', self::families('name-numeral@5', new Settings(namingNumerals: NamingNumerals::ThreeParts))[0]);
+        self::assertSame('fetch-me', self::families('name-numeral@5', new Settings(namingNumerals: NamingNumerals::LittleAndOften))[0]);
+    }
+
+    public function test_the_whole_of_a_bond_stands_at_the_top_or_at_the_left(): void
+    {
+        $plates = static fn (WholeInBond $where): array => self::of(self::draw(SceneKind::Bond, new Fact(Ask::OtherPart, ['n' => 7, 'a' => 4, 'b' => 3], 3), Form::Things, new Settings(wholeInBond: $where)), ItemKind::Plate);
+        [$top, $left] = [$plates(WholeInBond::AtTop), $plates(WholeInBond::AtLeft)];
+
+        self::assertTrue($top[0]->y < $top[1]->y && $top[1]->y === $top[2]->y);
+        self::assertTrue($left[0]->x < $left[1]->x && $left[1]->x === $left[2]->x);
+    }
+
+    public function test_counting_up_waits_for_taking_away_or_goes_first(): void
+    {
+        self::assertContains('take-away@10', Make::record([], new Settings(difference: Difference::TakeAwayFirst))->map->step('count-up@10')->needs);
+        self::assertNotContains('take-away@10', Make::record([], new Settings(difference: Difference::CountUpFirst))->map->step('count-up@10')->needs);
+    }
+
+    public function test_the_secure_rule_asks_for_less_or_more(): void
+    {
+        $mark = static fn (SecureRule $rule): Mark => Make::record(array_map(static fn (int $i): OneTry => Make::aTry('say-count@5', intdiv($i, 3), Outcome::AtOnce, family: 'family-'.intdiv($i, 3), minute: $i), range(0, 5)), new Settings(secureRule: $rule))->mark('say-count@5', Make::day(1));
+
+        self::assertSame([Mark::Secure, Mark::Steady, Mark::Steady], array_map($mark, [SecureRule::Gentle, SecureRule::Usual, SecureRule::Thorough]));
+    }
+
+    /** @return list<string> families for a step, best first */
+    private static function families(string $stepId, Settings $settings): array
+    {
+        $needs = array_map(static fn (string $need): object => Make::handMark($need, -1, Mark::Secure), Make::library()->wholeMap()->step($stepId)->needs);
+        $learner = new Learner(new Child('c', 'C', Make::day(0)->plusDays(-1800), settings: $settings, pins: [$stepId]), Make::record($needs, $settings), 20);
+        $found = array_filter((new Candidates(Make::library()->catalogue()))->of($learner, Make::day(0), Place::cases(), false), static fn (Candidate $candidate): bool => $candidate->ranked->step->id === $stepId);
+
+        return array_values(array_map(static fn (Candidate $candidate): string => $candidate->family->id, $found));
+    }
+
+    private static function frame(Settings $settings, int $seed = 1, bool $varied = false): Scene
+    {
+        return Scenes::draw(SceneKind::Frame, new Fact(Ask::ReadFrame, ['n' => 7], 7), Form::Pictures, null, null, $settings, new Randomizer(new Xoshiro256StarStar($seed)), $varied);
+    }
+
+    private static function draw(SceneKind $kind, Fact $fact, Form $form, Settings $settings): Scene
+    {
+        $caps = Make::thing('caps', 30, [13, 25, 25]);
+
+        return Scenes::draw($kind, $fact, $form, $caps, Make::thing('pegs', 30, [10, 15, 75]), $settings, new Randomizer(new Xoshiro256StarStar(1)));
+    }
+
+    /** @return list<Item> */
+    private static function of(Scene $scene, ItemKind $kind): array
+    {
+        return array_values(array_filter($scene->items, static fn (Item $item): bool => $item->kind === $kind));
+    }
+}
