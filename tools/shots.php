@@ -26,6 +26,11 @@ $views = [
     'map' => ["/map/$elder", 1280, 800, null],
     'evidence' => ["/map/$elder", 1280, 800, static fn (Chrome $chrome) => $chrome->click('[data-mark="steady"], [data-mark="secure"]')],
     'children' => ['/children', 1280, 800, null],
+    'teaching' => ["/children/$elder/teaching", 1280, 800, static fn (Chrome $chrome) => $chrome->clickText('Why parents differ')],
+    'first-look-phone' => ["/children/$elder/first-look", 390, 844, static function (Chrome $chrome): void {
+        $chrome->clickText('Look once more');
+        usleep(900_000);
+    }],
     'cupboard' => ['/cupboard', 1280, 800, null],
     'ends' => ["/table/$setUp", 1280, 800, static function (Chrome $chrome): void {
         while (!str_contains($chrome->text(), 'That was the last question.')) {

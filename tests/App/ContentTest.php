@@ -10,9 +10,14 @@ use Pindle\App\Platform\Content\BrokenContent;
 use Pindle\App\Platform\Content\ContentFiles;
 use Pindle\App\Platform\Content\Library;
 use Pindle\App\Platform\Words;
+use Pindle\Core\Advice\Cause;
+use Pindle\Core\Advice\DecisionReason;
+use Pindle\Core\Advice\Idea;
+use Pindle\Core\Advice\Reason;
 use Pindle\Core\Child\AcrossTen;
 use Pindle\Core\Child\Answering;
 use Pindle\Core\Child\ComparingSign;
+use Pindle\Core\Child\Setting;
 use Pindle\Core\Child\Settings;
 use Pindle\Core\Evidence\ClauseKind;
 use Pindle\Core\Evidence\Mark;
@@ -67,6 +72,37 @@ final class ContentTest extends TestCase
                 }
                 self::assertNotSame('', $words->step($step));
             }
+        }
+    }
+
+    public function test_every_step_has_a_tiny_task_and_every_tick_is_on_the_map(): void
+    {
+        $library = Make::library();
+        foreach ($library->wholeMap()->steps as $step) {
+            self::assertNotSame('', Words::fill($library->firstLookAsk($step->skill->id, $step->reach), ['n' => $step->size(), 'things' => 'corks']), $step->id);
+        }
+        foreach ($library->firstLookTicks() as $tick) {
+            self::assertTrue($library->wholeMap()->has($tick), $tick);
+        }
+    }
+
+    public function test_every_question_on_which_parents_differ_has_both_views_and_every_slip_its_remedy(): void
+    {
+        foreach (Setting::cases() as $setting) {
+            $words = Make::library()->settingWords($setting);
+            self::assertNotSame('', $words->views);
+            self::assertSame($setting->answers(), array_keys($words->answers));
+        }
+        foreach (Slip::cases() as $slip) {
+            self::assertNotSame('', Make::library()->sentence('remedies', $slip->value));
+        }
+        foreach ([['reasons', Reason::cases()], ['decisions', DecisionReason::cases()], ['clauses', ClauseKind::cases()], ['clauses_wanted', ClauseKind::cases()], ['causes', Cause::cases()]] as [$group, $cases]) {
+            foreach ($cases as $case) {
+                self::assertNotSame('', Make::library()->sentence($group, $case->value), $group);
+            }
+        }
+        foreach (array_diff(array_column(Idea::cases(), 'value'), ['remedy']) as $idea) {
+            self::assertNotSame('', Make::library()->sentence('ideas', $idea));
         }
     }
 

@@ -12,6 +12,7 @@ use Pindle\Core\Evidence\OneTry;
 use Pindle\Core\Evidence\Outcome;
 use Pindle\Core\Evidence\SecureClauses;
 use Pindle\Core\Evidence\Tracing;
+use Pindle\Core\Evidence\Witness;
 use Pindle\Tests\Make;
 
 /** What is no ordinary try: notes of a witness, marks set by hand, guesses, tries of a first look. */
@@ -21,7 +22,7 @@ final class OtherEvidenceTest extends TestCase
 
     public function test_a_witness_moves_new_to_trying_and_trying_to_steady_but_never_to_secure(): void
     {
-        $seen = static fn (Outcome ...$outcomes): Mark => Make::record(array_map(static fn (Outcome $outcome, int $i): object => Make::witness(self::STEP, $i, $outcome), $outcomes, array_keys($outcomes)))->mark(self::STEP, Make::day(9));
+        $seen = static fn (Outcome ...$outcomes): Mark => Make::record(array_map(static fn (Outcome $outcome, int $i): Witness => Make::witness(self::STEP, $i, $outcome), array_values($outcomes), array_keys(array_values($outcomes))))->mark(self::STEP, Make::day(9));
 
         self::assertSame(Mark::Trying, $seen(Outcome::AtOnce));
         self::assertSame(Mark::Steady, $seen(Outcome::AtOnce, Outcome::WorkedItOut));

@@ -101,7 +101,7 @@ final class SettingsTest extends TestCase
     public function test_answers_are_laid_written_said_or_ringed(): void
     {
         $catalogue = Make::library()->catalogue();
-        $props = static fn (Answering ...$ways): array => array_map(static fn (Prop $prop): string => $prop->id, $catalogue->props($catalogue->family('over-the-ten'), $ways));
+        $props = static fn (Answering ...$ways): array => array_map(static fn (Prop $prop): string => $prop->id, $catalogue->props($catalogue->family('over-the-ten'), array_values($ways)));
 
         self::assertSame(['two-frames', 'sign-tiles'], $props(Answering::Tiles));
         self::assertSame(['two-frames', 'paper-pencils'], $props(Answering::Writing));

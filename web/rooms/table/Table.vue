@@ -284,7 +284,7 @@ onBeforeUnmount(() => {
                                 @other="first(false)"
                                 @close="advice = null"
                             />
-                            <div class="mb-2">
+                            <div v-if="!advice" class="mb-2">
                                 <button
                                     type="button"
                                     class="flex min-h-11 items-center gap-1 font-bold text-deep"
@@ -334,6 +334,7 @@ onBeforeUnmount(() => {
                                 >
                             </div>
                             <button
+                                v-if="!count"
                                 type="button"
                                 class="min-h-11 text-sm text-soft underline underline-offset-4"
                                 @click="allAtOnce = true"
