@@ -25,4 +25,17 @@ enum SceneKind: string
     case Boxes = 'boxes';
     case Sign = 'sign';
     case Bridge = 'bridge';
+    case Jar = 'jar';
+    case Marked = 'marked';
+    case Stairs = 'stairs';
+    case Chart = 'chart';
+    case Measure = 'measure';
+    case Sizes = 'sizes';
+    case Shape = 'shape';
+    case Cloth = 'cloth';
+    case Mirror = 'mirror';
+    case Balance = 'balance';
+    case Piles = 'piles';
+    case Coins = 'coins';
+    case Bundles = 'bundles';
 }

@@ -24,4 +24,11 @@ enum ItemKind: string
     case Mouth = 'mouth';
     case Beam = 'beam';
     case Band = 'band';
+    case Jar = 'jar';
+    case Strip = 'strip';
+    case Shape = 'shape';
+    case Coin = 'coin';
+    case Mat = 'mat';
+    case Bundle = 'bundle';
+    case Single = 'single';
 }

@@ -105,6 +105,12 @@ final readonly class Words
     {
         $answer = \is_string($fact->answer) ? $this->say('answers', $fact->answer) : $fact->answer;
         $values = $fact->numbers + ['answer' => $answer, 'things' => $thing];
+        if (\in_array($fact->ask, [Ask::NameShape, Ask::FindShape], true)) {
+            $values['shape'] = $this->say('shapes', (string) $fact->numbers['shape']);
+        }
+        if (\in_array($fact->ask, [Ask::WhichIsLonger, Ask::OrderSizes], true)) {
+            $values['by'] = $this->say('sizes', (string) $fact->numbers['by']);
+        }
         if (Ask::StoryJoin === $fact->ask) {
             $values['n'] = $fact->answer;
         }
