@@ -8,6 +8,9 @@ use Pindle\Core\Child\NamingNumerals;
 use Pindle\Core\Child\WayIn;
 use Pindle\Core\Skill\Form;
 use Pindle\Core\Skill\Step;
+use Pindle\Core\Thing\Shape;
+use Pindle\Core\Thing\Size;
+use Pindle\Core\Thing\Thing;
 
 /** One way of working that serves several steps with many things: what the engine needs of it, without its words. */
 final readonly class Family
@@ -23,6 +26,7 @@ final readonly class Family
      * @param int                      $seconds    for one question, 15 to 120
      * @param int|null                 $largest    largest size of a step it can show; null for any
      * @param array<string, SceneKind> $scenes     form => picture ("spoken" where there is no form)
+     * @param list<string>          $care   what cautions ask about the activity itself, for example "moving" or "suds"
      * @param NamingNumerals|null $naming the way of naming numerals it follows, if any
      */
     public function __construct(
@@ -41,6 +45,7 @@ final readonly class Family
         public ?int $largest,
         public array $scenes,
         public ?NamingNumerals $naming = null,
+        public array $care = [],
     ) {
     }
 
@@ -63,5 +68,11 @@ final readonly class Family
     public function needsNothing(): bool
     {
         return [] === $this->roles && [] === $this->props;
+    }
+
+    /** The activity as cautions see it: nothing to swallow, but perhaps something to slip on. */
+    public function asThing(): Thing
+    {
+        return new Thing($this->id, 'this', 'this', 1, Size::of(300, 300, 300), Shape::Block, $this->care);
     }
 }

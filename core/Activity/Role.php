@@ -13,6 +13,7 @@ final readonly class Role
      * @param string     $id      for example "things" or "others"
      * @param bool       $apart   whether it must be another kind than the role before
      * @param float|null $maxSide longest side in millimetres that still fits where they lie; null if anything does
+     * @param bool       $even    whether they must weigh about the same, for a balance
      * @param list<Form> $forms   in which it is laid out; empty for all
      */
     public function __construct(
@@ -21,6 +22,7 @@ final readonly class Role
         public bool $apart = false,
         public ?float $maxSide = null,
         public array $forms = [],
+        public bool $even = false,
     ) {
     }
 

@@ -35,6 +35,9 @@ final readonly class LayOut
      */
     public function choose(Family $family, array $props, array $sets, array $forms, array $free, array $inReach, LocalDate $on, array $avoid, array $liked): ?array
     {
+        if (!$this->cautions->allow($family->asThing(), $inReach, $on)) {
+            return null;
+        }
         foreach ($props as $prop) {
             if (!$this->cautions->allow($prop->thing, $inReach, $on)) {
                 return null;

@@ -193,7 +193,7 @@ final readonly class Planner
         $sittings = self::freshThings($request, $sittings, $laid);
         $key = \sprintf('%04d-%s-%s', $span->start, $candidate->family->id, $sittings[0]->childId);
 
-        return [...$others, new SetUp($key, $candidate->family, $place, $part, $span, $sittings, $laid, $this->warnings($request, $props, $laid, $span), $props)];
+        return [...$others, new SetUp($key, $candidate->family, $place, $part, $span, $sittings, $laid, $this->warnings($request, $candidate->family, $props, $laid, $span), $props)];
     }
 
     private function sitting(DayRequest $request, Candidate $candidate, float $value, int $count): Sitting
@@ -253,7 +253,7 @@ final readonly class Planner
                 }
             }
 
-            return 0 === $used ? $thing : new Thing($thing->id, $thing->name, $thing->single, max(0, $thing->amount - $used), $thing->size, $thing->shape, $thing->traits, $thing->allergens, $thing->glyph);
+            return 0 === $used ? $thing : $thing->counted(max(0, $thing->amount - $used));
         }, $request->things);
 
         $avoid = array_merge(...array_map(static fn (SetUp $other): array => array_map(static fn (Laid $laid): string => $laid->thing->id, $other->laid), [...$others]));
@@ -288,9 +288,9 @@ final readonly class Planner
      *
      * @return list<Caution>
      */
-    private function warnings(DayRequest $request, array $props, array $laid, Span $span): array
+    private function warnings(DayRequest $request, Family $family, array $props, array $laid, Span $span): array
     {
-        $things = [...array_map(static fn (Laid $one): Thing => $one->thing, $laid), ...array_map(static fn (Prop $prop): Thing => $prop->thing, $props)];
+        $things = [...array_map(static fn (Laid $one): Thing => $one->thing, $laid), ...array_map(static fn (Prop $prop): Thing => $prop->thing, $props), $family->asThing()];
 
         return array_merge(...array_map(fn (Thing $thing): array => $this->cautions->about($thing, $request->inReach($span), $request->date), $things));
     }

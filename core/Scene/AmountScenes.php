@@ -149,7 +149,7 @@ final readonly class AmountScenes extends Drawing
     /** Two rows of different spread, so that looking alone misleads now and then. */
     public function pairs(): Scene
     {
-        [$a, $b] = [$this->number('a'), $this->number('b')];
+        [$a, $b] = Ask::CountUp === $this->fact->ask ? [$this->number('n'), $this->number('a')] : [$this->number('a'), $this->number('b')];
         $cell = max($this->cell(), $this->cell($this->other));
         $spread = $a > $b && $b > 1 && 0 === ($a + $b) % 3 ? min(1.8, ($a + 1) / $b) : 1.0;
         $items = [];

@@ -29,17 +29,9 @@ final class Scenes
         $filling = $varied ? FrameFilling::cases()[$random->getInt(0, 2)] : $settings->frameFilling;
         $of = [$fact, $thing, $other, $settings, $filling, $random];
 
-        // Some questions have one picture only, whatever the family shows otherwise.
-        $kind = match (true) {
-            Ask::SortBy === $fact->ask, Ask::SayTheRule === $fact->ask => SceneKind::Rings,
-            Ask::CarryOn === $fact->ask => SceneKind::Pattern,
-            Ask::StoryTake === $fact->ask => SceneKind::TakeFrom,
-            Ask::NameShape === $fact->ask, Ask::FindShape === $fact->ask => SceneKind::Shape,
-            SceneKind::Bowls === $kind && \in_array($fact->ask, [Ask::MissingStart, Ask::MissingChange, Ask::TheRest], true) => SceneKind::Cup,
-            SceneKind::Balance === $kind && Ask::WhichMore === $fact->ask, SceneKind::Sign === $kind && Ask::WhichMore === $fact->ask, SceneKind::Sign === $kind && Ask::MakeSame === $fact->ask, SceneKind::Sign === $kind && Ask::MakeMore === $fact->ask => SceneKind::Pairs,
-            Ask::HowMany === $fact->ask && SceneKind::Frame === $kind => SceneKind::Scatter,
-            default => $kind,
-        };
+        $kinds = self::kinds($fact->ask);
+        // A family shows what it can; a question it has no picture for gets its own.
+        $kind = [] === $kinds || \in_array($kind, $kinds, true) ? $kind : $kinds[0];
 
         return match ($kind) {
             SceneKind::Row => (new AmountScenes(...$of))->row(),
@@ -73,6 +65,48 @@ final class Scenes
             SceneKind::Sign => (new SignScenes(...$of))->sign(),
             SceneKind::Coins => (new SignScenes(...$of))->coins(),
             SceneKind::Bundles => (new SignScenes(...$of))->bundles(),
+        };
+    }
+
+    /** @return list<SceneKind> the pictures that can show a question, the usual one first; empty where any can */
+    private static function kinds(Ask $ask): array
+    {
+        return match ($ask) {
+            Ask::HowMany => [SceneKind::Scatter, SceneKind::Row, SceneKind::Pile, SceneKind::Track],
+            Ask::SortBy, Ask::SayTheRule => [SceneKind::Rings],
+            Ask::CarryOn => [SceneKind::Pattern],
+            Ask::NameShape, Ask::FindShape => [SceneKind::Shape],
+            Ask::ChartMost, Ask::ChartHowMany, Ask::ChartMore => [SceneKind::Chart],
+            Ask::WhichIsAt, Ask::SayPlace => [SceneKind::Marked],
+            Ask::WhichIsLonger, Ask::OrderSizes => [SceneKind::Sizes],
+            Ask::MeasureWith => [SceneKind::Measure],
+            Ask::StairBuild, Ask::StairNext => [SceneKind::Stairs, SceneKind::Cards],
+            Ask::WhichMore, Ask::MakeSame, Ask::MakeMore => [SceneKind::Pairs],
+            Ask::HowManyMore => [SceneKind::Pairs, SceneKind::Cards],
+            Ask::Join, Ask::JoinSentence, Ask::StoryJoin, Ask::SumAtOnce, Ask::AddZero, Ask::TurnAround => [SceneKind::Bowls, SceneKind::Cards, SceneKind::Hops, SceneKind::Cloth],
+            Ask::Double, Ask::NearDouble => [SceneKind::Mirror, SceneKind::Cards, SceneKind::Bowls],
+            Ask::AddOn => [SceneKind::Cloth, SceneKind::Cards, SceneKind::Bowls, SceneKind::Hops],
+            Ask::Take, Ask::TakeSentence, Ask::StoryTake, Ask::DifferenceAtOnce => [SceneKind::TakeFrom, SceneKind::Cards, SceneKind::Hops],
+            Ask::HopOn, Ask::HopBack, Ask::ToNext => [SceneKind::Hops, SceneKind::Cards],
+            Ask::BridgeTen, Ask::BridgeBack => [SceneKind::Bridge, SceneKind::Cards, SceneKind::Hops],
+            Ask::MissingStart, Ask::MissingChange, Ask::TheRest => [SceneKind::Cup, SceneKind::Cards],
+            Ask::CountUp => [SceneKind::Pairs, SceneKind::Cards],
+            Ask::BothSides => [SceneKind::Balance, SceneKind::Cards],
+            Ask::MakesWhole => [SceneKind::Balance, SceneKind::Cards, SceneKind::Cup],
+            Ask::BalanceTo, Ask::BalanceWhich => [SceneKind::Balance, SceneKind::Cards],
+            Ask::OtherPart, Ask::SplitIt => [SceneKind::Bond, SceneKind::Cup, SceneKind::Cards],
+            Ask::ShareOut, Ask::HalfOf, Ask::HalfHow => [SceneKind::Plates, SceneKind::Bond],
+            Ask::EqualPiles => [SceneKind::Piles, SceneKind::Cards],
+            Ask::CountBundles, Ask::AddTwoFigure, Ask::TakeTwoFigure, Ask::TenMore, Ask::TenFewer => [SceneKind::Bundles, SceneKind::Cards],
+            Ask::BuildTens, Ask::ReadTens, Ask::BundlesByEar, Ask::HundredsByEar, Ask::BuildHundreds, Ask::ReadHundreds => [SceneKind::Bundles],
+            Ask::MakeAmount, Ask::MakeOneKind => [SceneKind::Coins],
+            Ask::GuessCount => [SceneKind::Jar],
+            Ask::FormNumeral => [SceneKind::Cards],
+            Ask::CountIn, Ask::SayOn, Ask::SayBack => [SceneKind::Track],
+            Ask::PutSign, Ask::MakeTrue => [SceneKind::Sign, SceneKind::Cards],
+            Ask::OneMore, Ask::OneFewer => [SceneKind::Scatter, SceneKind::Track, SceneKind::Cards, SceneKind::Row],
+            Ask::TenAndSome, Ask::BuildTeen => [SceneKind::Frame, SceneKind::Cards, SceneKind::Bundles],
+            default => [],
         };
     }
 }

@@ -24,7 +24,7 @@ final readonly class SumScenes extends Drawing
             array_push($items, ...$this->lines($count, $left + ($wide - 4 * $this->cell($thing)) / 2, 0.6 * $cell, 4, $thing));
         }
         $width = 2 * $wide + 0.6 * $cell;
-        if (Ask::JoinSentence === $this->fact->ask) {
+        if (\in_array($this->fact->ask, [Ask::JoinSentence, Ask::TurnAround, Ask::AddZero], true)) {
             foreach ([(string) $a, '+', (string) $b, '=', ''] as $i => $label) {
                 $items[] = new Item('' === $label ? ItemKind::Gap : ItemKind::Card, $width / 2 + ($i - 2) * 50.0, $height + 30.0, self::CARD, self::CARD, null, $label);
             }
@@ -96,7 +96,7 @@ final readonly class SumScenes extends Drawing
     public function bond(): Scene
     {
         [$n, $a] = [$this->number('n'), $this->number('a')];
-        $open = Ask::SplitIt === $this->fact->ask;
+        $open = \in_array($this->fact->ask, [Ask::SplitIt, Ask::HalfOf, Ask::HalfHow], true);
         $cell = $this->cell();
         $big = max(2.6, ceil(sqrt($n)) + 1.2) * $cell;
         if (WholeInBond::AtLeft === $this->settings->wholeInBond) {
@@ -149,7 +149,7 @@ final readonly class SumScenes extends Drawing
     /** Some to see, the rest under a cup. */
     public function cup(): Scene
     {
-        [$n, $a] = [$this->number('n'), $this->number('a')];
+        [$n, $a] = [$this->number('n'), $this->fact->numbers['a'] ?? $this->number('b')];
         $cell = $this->cell();
         $seen = Ask::SplitIt === $this->fact->ask ? $n : $a;
         $lines = max(2, (int) ceil($seen / 5));
@@ -160,7 +160,7 @@ final readonly class SumScenes extends Drawing
 
     public function plates(): Scene
     {
-        [$n, $plates] = [$this->number('n'), max(1, $this->number('plates'))];
+        [$n, $plates] = [$this->number('n'), max(1, $this->fact->numbers['plates'] ?? 2)];
         $cell = $this->cell();
         $pile = $this->lines($n, 0, 0, 10);
         $top = ceil(max(1, $n) / 10) * $cell + 0.6 * $cell;

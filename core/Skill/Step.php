@@ -30,7 +30,8 @@ final readonly class Step
     public function size(): int
     {
         return ctype_digit($this->reach) ? (int) $this->reach : match ($this->reach) {
-            'tens', 'hundreds' => 10,
+            'tens' => 100,
+            'hundreds' => 1000,
             'twos' => 20,
             'fives' => 50,
             default => 5,

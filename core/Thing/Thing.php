@@ -14,6 +14,9 @@ final readonly class Thing
      * @param list<string> $traits    what cautions ask about, for example "mouth-sized" or "string"
      * @param list<string> $allergens for example "wheat"
      * @param string       $glyph     which drawing stands for it
+     * @param float|null   $mass      grams of one; null when nobody has weighed it
+     * @param float|null   $massSpread standard deviation in grams
+     * @param int          $colours   how many clearly different colours or kinds there are of it, 1 and up
      */
     public function __construct(
         public string $id,
@@ -25,6 +28,9 @@ final readonly class Thing
         public array $traits = [],
         public array $allergens = [],
         public string $glyph = 'counter',
+        public ?float $mass = null,
+        public ?float $massSpread = null,
+        public int $colours = 1,
     ) {
     }
 
@@ -32,5 +38,17 @@ final readonly class Thing
     public function longSide(): float
     {
         return $this->size->long ?? 30.0;
+    }
+
+    /** The same thing, so many of it. */
+    public function counted(int $amount): self
+    {
+        return new self($this->id, $this->name, $this->single, $amount, $this->size, $this->shape, $this->traits, $this->allergens, $this->glyph, $this->mass, $this->massSpread, $this->colours);
+    }
+
+    /** Whether it is even enough for a balance; unknown counts as even, with a word of warning elsewhere. */
+    public function isEven(): bool
+    {
+        return null === $this->mass || null === $this->massSpread || (Evenness::isEven($this->mass, $this->massSpread) && Evenness::isHeavyEnough($this->mass));
     }
 }

@@ -185,7 +185,7 @@ final readonly class TableViews
      */
     private function cautions(SetUp $setUp, StoredSetUp $stored, array $inReach): array
     {
-        $things = [...array_map(static fn (Laid $laid): Thing => $laid->thing, $setUp->laid), ...array_map(static fn (Prop $prop): Thing => $prop->thing, $setUp->props)];
+        $things = [...array_map(static fn (Laid $laid): Thing => $laid->thing, $setUp->laid), ...array_map(static fn (Prop $prop): Thing => $prop->thing, $setUp->props), $setUp->family->asThing()];
         $awake = array_values(array_filter($inReach, static fn (Child $child): bool => !$child->isAsleepDuring($setUp->span)));
 
         return array_values(array_unique(array_merge(...array_map(

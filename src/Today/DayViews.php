@@ -179,7 +179,7 @@ final readonly class DayViews
      */
     private function cautionsFor(SetUp $setUp, array $children, LocalDate $date): array
     {
-        $things = [...array_map(static fn (Laid $laid): Thing => $laid->thing, $setUp->laid), ...array_map(static fn (Prop $prop): Thing => $prop->thing, $setUp->props)];
+        $things = [...array_map(static fn (Laid $laid): Thing => $laid->thing, $setUp->laid), ...array_map(static fn (Prop $prop): Thing => $prop->thing, $setUp->props), $setUp->family->asThing()];
         $inReach = array_values(array_filter($children, static fn (Child $child): bool => !$child->isAsleepDuring($setUp->span)));
         $said = [];
         foreach ($things as $thing) {

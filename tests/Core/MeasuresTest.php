@@ -68,10 +68,10 @@ final class MeasuresTest extends TestCase
 
     public function test_dice_for_putting_together_within_five(): void
     {
-        $dice = Dice::forJoining(5);
+        $dice = Dice::forJoining(5) ?? self::fail('There are dice within five.');
 
-        self::assertSame([[0, 0, 1, 1, 2, 2], [0, 0, 1, 2, 3, 3]], [$dice?->first, $dice?->second]);
-        self::assertSame(range(0, 5), array_keys($dice->results ?? []));
+        self::assertSame([[0, 0, 1, 1, 2, 2], [0, 0, 1, 2, 3, 3]], [$dice->first, $dice->second]);
+        self::assertSame(range(0, 5), array_keys($dice->results));
         self::assertEqualsWithDelta(1.0, array_sum(array_map($dice->chance(...), range(0, 5))), 1e-9);
         self::assertGreaterThan(1 / 6, $dice->chanceOfRepeat());
     }
@@ -80,7 +80,7 @@ final class MeasuresTest extends TestCase
     {
         foreach ([3, 5, 10] as $reach) {
             $dice = Dice::forJoining($reach);
-            self::assertSame([0, $reach], [min(array_keys($dice->results ?? [])), max(array_keys($dice->results ?? []))], 'joining within '.$reach);
+            self::assertSame(range(0, $reach), array_keys($dice->results ?? []), 'joining within '.$reach);
         }
         foreach ([3, 5, 6] as $reach) {
             $dice = Dice::forTaking($reach);

@@ -32,6 +32,7 @@ final readonly class FamilyWords
         public string $childTurn,
         public string $check,
         public string $tidy,
+        public ?string $waiting,
     ) {
     }
 }

@@ -151,6 +151,7 @@ final class Library
             $words->text('child_turn'),
             $words->text('check'),
             $words->text('tidy'),
+            $words->textOrNull('waiting'),
         );
     }
 
@@ -229,7 +230,7 @@ final class Library
         $scenes = array_map(static fn (string $kind): SceneKind => $entry->case('scenes', $kind, SceneKind::class), $entry->textMap('scenes'));
         $roles = array_map(static function (Entry $role): Role {
             try {
-                return new Role($role->text('role'), Formula::parse($role->text('count')), $role->flag('apart'), $role->numberOrNull('max_side', 1, 3000), $role->choices('forms', Form::class));
+                return new Role($role->text('role'), Formula::parse($role->text('count')), $role->flag('apart'), $role->numberOrNull('max_side', 1, 3000), $role->choices('forms', Form::class), $role->flag('even'));
             } catch (BrokenFormula $e) {
                 throw $role->wrong('count', rtrim($e->getMessage(), '.'));
             }
@@ -251,6 +252,7 @@ final class Library
             $entry->numberOrNull('largest', 1, 1000),
             [] === $scenes ? throw $entry->wrong('scenes', 'should name a picture') : $scenes,
             null === ($naming = $entry->textOrNull('naming')) ? null : $entry->case('naming', $naming, NamingNumerals::class),
+            $entry->texts('care'),
         );
     }
 
