@@ -25,7 +25,7 @@ final class HouseRules
         ['Simulation'],
     ];
 
-    private const ROOMS = ['Today', 'Table', 'Children', 'Cupboard', 'Map', 'House', 'Demo'];
+    private const ROOMS = ['Today', 'Table', 'Children', 'Cupboard', 'Map', 'Families', 'House', 'Demo'];
 
     #[TestRule]
     public function core_uses_nothing_but_php_and_itself(): Rule

@@ -2,10 +2,12 @@
 import { useQuery } from '@tanstack/vue-query';
 import { computed, ref } from 'vue';
 import { RouterLink, RouterView, useRoute, useRouter } from 'vue-router';
+import { Search } from '@lucide/vue';
 
 import { api } from '@/api/client';
 import { waiting } from '@/api/outbox';
 import Dialog from '@/kit/Dialog.vue';
+import Finder from '@/kit/Finder.vue';
 import { useKeys } from '@/kit/keys';
 
 import { rooms } from './router';
@@ -14,6 +16,7 @@ const route = useRoute();
 const router = useRouter();
 const house = useQuery({ queryKey: ['house'], queryFn: api.house, staleTime: 60_000 });
 const showKeys = ref(false);
+const finding = ref(false);
 /** Rooms worked in with one hand have the whole screen. */
 const bare = computed(() => route.name === 'table' || route.name === 'first-look');
 let going = false;
@@ -32,6 +35,7 @@ useKeys({
         setTimeout(() => (going = false), 1500);
     },
     '?': () => (showKeys.value = true),
+    '/': () => (finding.value = true),
     ...Object.fromEntries(rooms.map((room) => [room.key, () => go(room.key)])),
 });
 </script>
@@ -60,12 +64,21 @@ useKeys({
                 {{ waiting.length }} taps wait to be written down
             </p>
             <p v-if="house.data.value?.demo" class="ml-auto text-sm text-soft">Sample household</p>
+            <button
+                type="button"
+                class="flex min-h-11 items-center gap-1 rounded-lg px-2 text-sm font-bold text-deep hover:bg-linen"
+                :class="house.data.value?.demo ? '' : 'ml-auto'"
+                @click="finding = true"
+            >
+                <Search :size="18" aria-hidden="true" /> Find <kbd class="hidden text-soft md:inline">/</kbd>
+            </button>
         </div>
     </header>
     <main id="room" tabindex="-1" class="mx-auto max-w-7xl outline-none" :class="bare ? '' : 'px-4 py-5'">
         <RouterView />
     </main>
 
+    <Finder v-if="finding" @close="finding = false" />
     <Dialog :open="showKeys" title="Keys" @close="showKeys = false">
         <dl class="grid grid-cols-[auto_1fr] gap-x-4 gap-y-2">
             <template v-for="room in rooms" :key="room.name">
@@ -75,6 +88,8 @@ useKeys({
                 </dt>
                 <dd>{{ room.title }}</dd>
             </template>
+            <dt><kbd class="rounded border border-hem bg-linen px-2 py-1">/</kbd></dt>
+            <dd>Find a step, an activity, a thing or a child</dd>
             <dt><kbd class="rounded border border-hem bg-linen px-2 py-1">1 2 3 4</kbd></dt>
             <dd>At the table: at once, worked it out, with help, not yet</dd>
             <dt>
@@ -87,6 +102,11 @@ useKeys({
                 <kbd class="rounded border border-hem bg-linen px-2 py-1">v</kbd>
             </dt>
             <dd>At the table: had enough; turn the screen to the child</dd>
+            <dt>
+                <kbd class="rounded border border-hem bg-linen px-2 py-1">e</kbd>
+                <kbd class="rounded border border-hem bg-linen px-2 py-1">o</kbd>
+            </dt>
+            <dd>At the table: take the idea that is offered; another idea</dd>
         </dl>
     </Dialog>
 </template>

@@ -6,6 +6,7 @@ export const rooms = [
     { name: 'map', path: '/map/:childId?', title: 'Map', key: 'm' },
     { name: 'children', path: '/children', title: 'Children', key: 'k' },
     { name: 'cupboard', path: '/cupboard', title: 'Cupboard', key: 'c' },
+    { name: 'families', path: '/families', title: 'Families', key: 'f' },
     { name: 'house', path: '/house', title: 'House', key: 'h' },
 ] as const;
 
@@ -30,6 +31,7 @@ export const router = createRouter({
             props: true,
         },
         { name: 'cupboard', path: '/cupboard', component: () => import('./rooms/cupboard/Cupboard.vue') },
+        { name: 'families', path: '/families', component: () => import('./rooms/families/Families.vue') },
         { name: 'house', path: '/house', component: () => import('./rooms/house/House.vue') },
         { path: '/:rest(.*)*', redirect: '/' },
     ],

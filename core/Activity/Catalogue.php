@@ -65,6 +65,11 @@ final readonly class Catalogue
         return $this->props[$id] ?? null;
     }
 
+    public function has(string $id): bool
+    {
+        return isset($this->families[$id]);
+    }
+
     /** @throws UnknownFamily */
     public function family(string $id): Family
     {

@@ -29,6 +29,9 @@ final readonly class Candidates
     public const USED_LATELY = 0.6;
     public const OWN_WAY_IN = 1.1;
 
+    /** A family the parent wants today goes before all others that fit. */
+    public const WANTED = 5.0;
+
     /** A family that names numerals the way the child is taught counts more. */
     public const OWN_NAMING = 1.2;
 
@@ -43,11 +46,12 @@ final readonly class Candidates
     }
 
     /**
-     * @param list<Place> $places
+     * @param list<Place>  $places
+     * @param list<string> $wanted ids of families the parent wants today
      *
      * @return list<Candidate> best first
      */
-    public function of(Learner $learner, LocalDate $on, array $places, bool $quiet): array
+    public function of(Learner $learner, LocalDate $on, array $places, bool $quiet, array $wanted = []): array
     {
         $longest = $learner->child->longestSittingOn($on);
         $tries = max(QuestionSet::FEWEST, min(QuestionSet::MOST, intdiv(($longest - 2) * 60, self::USUAL_SECONDS))) - 2;
@@ -67,10 +71,15 @@ final readonly class Candidates
             if ([] === $families) {
                 continue;
             }
-            $found = array_map(static fn (Family $family): Candidate => new Candidate($learner, $step, $form, $family, self::worth($learner, $step, $family)), array_values($families));
+            $found = array_map(static fn (Family $family): Candidate => new Candidate($learner, $step, $form, $family, self::worth($learner, $step, $family, \in_array($family->id, $wanted, true))), array_values($families));
             usort($found, static fn (Candidate $a, Candidate $b): int => $b->value() <=> $a->value());
-            array_push($candidates, ...\array_slice($found, 0, self::FAMILIES_A_STEP));
-            if (++$steps >= self::STEPS) {
+            $best = \array_slice($found, 0, self::FAMILIES_A_STEP);
+            // Far down the list nothing is worth the search, unless the parent wants it today.
+            if (++$steps > self::STEPS) {
+                $best = array_values(array_filter($best, static fn (Candidate $candidate): bool => \in_array($candidate->family->id, $wanted, true)));
+            }
+            array_push($candidates, ...$best);
+            if ($steps >= self::STEPS && [] === $wanted) {
                 break;
             }
         }
@@ -90,7 +99,7 @@ final readonly class Candidates
     }
 
     /** What the step is worth by this family. */
-    private static function worth(Learner $learner, RankedStep $step, Family $family): Worth
+    private static function worth(Learner $learner, RankedStep $step, Family $family, bool $wanted): Worth
     {
         $lately = array_filter($learner->record->lastSittings, static fn (LastSitting $sitting): bool => $sitting->familyId === $family->id);
         $settings = $learner->child->settings;
@@ -100,7 +109,8 @@ final readonly class Candidates
             $learner->liking[$family->id] ?? 1.0,
             (self::bringsVariety($learner, $step, $family) ? self::BRINGS_VARIETY : 1.0)
                 * (\in_array($settings->wayIn, $family->waysIn, true) ? self::OWN_WAY_IN : 1.0)
-                * ($settings->namingNumerals === $family->naming ? self::OWN_NAMING : 1.0),
+                * ($settings->namingNumerals === $family->naming ? self::OWN_NAMING : 1.0)
+                * ($wanted ? self::WANTED : 1.0),
         );
     }
 

@@ -20,6 +20,7 @@ final readonly class DayRequest
      * @param list<Place>   $places   that can be used today
      * @param bool          $quiet    true when noise will not do
      * @param list<SetUp>   $kept     done or locked: planned around, never touched
+     * @param list<string>  $wanted   ids of families the parent wants today
      */
     public function __construct(
         public LocalDate $date,
@@ -30,6 +31,7 @@ final readonly class DayRequest
         public array $places,
         public bool $quiet = false,
         public array $kept = [],
+        public array $wanted = [],
     ) {
     }
 

@@ -47,7 +47,7 @@ final readonly class Planner
         $candidates = [];
         $best = [];
         foreach ($request->learners as $learner) {
-            $found = $this->candidates->of($learner, $request->date, $request->places, $request->quiet);
+            $found = $this->candidates->of($learner, $request->date, $request->places, $request->quiet, $request->wanted);
             if ([] !== $found) {
                 $candidates[$learner->child->id] = $found;
                 $best[$learner->child->id] = $found[0]->value();
@@ -187,7 +187,7 @@ final readonly class Planner
         }
         $props = $this->catalogue->props($candidate->family, self::answering($request, $sittings));
         $laid = $this->things($request, $candidate->family, $props, $sittings, $span, [...$request->kept, ...$others]);
-        if (null === $laid) {
+        if ($laid instanceof Lack) {
             return null;
         }
         $sittings = self::freshThings($request, $sittings, $laid);
@@ -241,9 +241,9 @@ final readonly class Planner
      * @param non-empty-list<Sitting> $sittings
      * @param list<SetUp>             $others
      *
-     * @return list<Laid>|null
+     * @return list<Laid>|Lack
      */
-    private function things(DayRequest $request, Family $family, array $props, array $sittings, Span $span, array $others): ?array
+    private function things(DayRequest $request, Family $family, array $props, array $sittings, Span $span, array $others): array|Lack
     {
         $free = array_map(static function (Thing $thing) use ($others, $span): Thing {
             $used = 0;

@@ -101,4 +101,23 @@ enum Ask: string
     case EqualPiles = 'equal-piles';
     case HopOn = 'hop-on';
     case HopBack = 'hop-back';
+
+    /** Whether its numbers are parts of a whole, so that a nought among them is worth a question of its own. */
+    public function hasParts(): bool
+    {
+        return match ($this) {
+            self::ReadFrame, self::OtherPart, self::HowManyTo, self::Join, self::JoinSentence, self::StoryJoin, self::Take, self::TakeSentence, self::StoryTake,
+            self::SumAtOnce, self::DifferenceAtOnce, self::TheRest, self::CountUp, self::Double, self::MakesWhole, self::BothSides => true,
+            default => false,
+        };
+    }
+
+    /** Whether two amounts are to be compared, so that equal ones are worth a question of their own. */
+    public function compares(): bool
+    {
+        return match ($this) {
+            self::WhichMore, self::HowManyMore, self::PutSign, self::BalanceWhich => true,
+            default => false,
+        };
+    }
 }

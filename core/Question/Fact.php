@@ -7,6 +7,8 @@ namespace Pindle\Core\Question;
 /** Something that can be asked at a step: what is asked, with which numbers, and what the answer is. */
 final readonly class Fact
 {
+    private string $key;
+
     /**
      * @param array<string, int> $numbers for example n; or a and b; or from and to
      * @param int|string         $answer  a number, or a word of content ("more", "fewer", "same")
@@ -20,11 +22,12 @@ final readonly class Fact
         public ?int $choices = null,
         public int $load = 0,
     ) {
+        $this->key = $ask->value.':'.implode(',', $numbers);
     }
 
     public function key(): string
     {
-        return $this->ask->value.':'.implode(',', $this->numbers);
+        return $this->key;
     }
 
     public function isOpen(): bool
@@ -32,9 +35,10 @@ final readonly class Fact
         return null === $this->choices || $this->choices >= 5;
     }
 
-    public function hasZero(): bool
+    /** Whether a nought is one of the parts. */
+    public function hasNought(): bool
     {
-        return \in_array(0, $this->numbers, true);
+        return $this->ask->hasParts() && \in_array(0, $this->numbers, true);
     }
 
     public function isDouble(): bool

@@ -17,8 +17,10 @@ final readonly class QuestionSet
     public const FEWEST = 5;
     public const MOST = 12;
 
-    /** One in so many questions has a nought in it, and one in so many is a double or an equal pair. */
-    public const ONE_IN = 6;
+    /** Once met, one in so many questions has a nought in it, one in so many is a double; of two amounts to compare one in so many are equal. */
+    public const NOUGHT_ONE_IN = 6;
+    public const DOUBLE_ONE_IN = 6;
+    public const EQUAL_ONE_IN = 5;
 
     /** @param list<Question> $questions */
     private function __construct(public array $questions)
@@ -47,13 +49,19 @@ final readonly class QuestionSet
         $chosen = [new Question($opening->step->id ?? $step->id, $first, Level::Sure)];
         $order = self::leastSureFirst($pool, $asked, $random);
         $used = [$first->key() => 1];
-        $quota = ['zero' => intdiv($between + 3, self::ONE_IN), 'double' => intdiv($between + 3, self::ONE_IN)];
         $closedLeft = intdiv($between - $easier - $harder, 2);
-        foreach ($levels as $level) {
-            $fact = self::next($order, $parts[$level->value] ?? [], $used, $quota, Level::At === $level ? $closedLeft : $between, $chosen[\count($chosen) - 1]->fact);
+        $rates = self::rates($pool, [] !== $asked);
+        $had = ['nought' => 0, 'double' => 0];
+        foreach ($levels as $i => $level) {
+            $due = null;
+            foreach ($rates as $kind => $rate) {
+                // Due as soon as the rate has one more by this question than there were.
+                $due ??= floor(($i + 1) * $rate + 0.5) > $had[$kind] ? $kind : null;
+            }
+            $fact = self::next($order, $parts[$level->value] ?? [], $used, $rates, $due, Level::At === $level ? $closedLeft : $between, $chosen[\count($chosen) - 1]->fact);
             $used[$fact->key()] = ($used[$fact->key()] ?? 0) + 1;
-            $quota['zero'] -= $fact->hasZero() ? 1 : 0;
-            $quota['double'] -= $fact->isDouble() ? 1 : 0;
+            $had['nought'] += $fact->hasNought() ? 1 : 0;
+            $had['double'] += $fact->isDouble() ? 1 : 0;
             $closedLeft -= Level::At === $level && !$fact->isOpen() ? 1 : 0;
             $chosen[] = new Question($step->id, $fact, $level);
         }
@@ -116,7 +124,7 @@ final readonly class QuestionSet
      */
     private static function parts(array $pool): array
     {
-        usort($pool, static fn (Fact $a, Fact $b): int => [$a->load, $a->key()] <=> [$b->load, $b->key()]);
+        usort($pool, static fn (Fact $a, Fact $b): int => $a->load <=> $b->load ?: strcmp($a->key(), $b->key()));
         $third = \count($pool) / 3;
         $parts = [];
         foreach ($pool as $i => $fact) {
@@ -146,7 +154,7 @@ final readonly class QuestionSet
      */
     private static function smallest(array $pool): array
     {
-        usort($pool, static fn (Fact $a, Fact $b): int => [$a->load, $a->key()] <=> [$b->load, $b->key()]);
+        usort($pool, static fn (Fact $a, Fact $b): int => $a->load <=> $b->load ?: strcmp($a->key(), $b->key()));
 
         return \array_slice($pool, 0, max(2, intdiv(\count($pool), 6)));
     }
@@ -161,29 +169,47 @@ final readonly class QuestionSet
     {
         $pool = $random->shuffleArray($pool);
         usort($pool, static function (Fact $a, Fact $b) use ($asked): int {
-            $rank = static fn (Fact $fact): array => [$asked[$fact->key()]['seen'] ?? 0, $asked[$fact->key()]['unaided'] ?? 0];
+            [$one, $other] = [$asked[$a->key()] ?? null, $asked[$b->key()] ?? null];
 
-            return $rank($a) <=> $rank($b);
+            return ($one['seen'] ?? 0) <=> ($other['seen'] ?? 0) ?: ($one['unaided'] ?? 0) <=> ($other['unaided'] ?? 0);
         });
 
         return $pool;
     }
 
     /**
-     * The best next fact: of the wanted part, within the quotas, not used yet, other than the one before.
+     * How often noughts and doubles are asked, 0 to 1; a kind that the pool has none or mostly of has no rate of its own.
+     *
+     * @param non-empty-list<Fact> $pool
+     *
+     * @return array{nought?: float, double?: float}
+     */
+    private static function rates(array $pool, bool $met): array
+    {
+        $share = static fn (callable $is): float => \count(array_filter($pool, $is)) / \count($pool);
+        $noughts = $share(static fn (Fact $fact): bool => $fact->hasNought());
+        $doubles = $share(static fn (Fact $fact): bool => $fact->isDouble());
+        $compares = $share(static fn (Fact $fact): bool => $fact->ask->compares()) > 0.0;
+
+        return ($noughts > 0.0 && $noughts < 0.4 ? ['nought' => $met ? 1 / self::NOUGHT_ONE_IN : 0.0] : [])
+            + ($doubles > 0.0 && $doubles < 0.5 ? ['double' => $compares ? 1 / self::EQUAL_ONE_IN : ($met ? 1 / self::DOUBLE_ONE_IN : 0.0)] : []);
+    }
+
+    /**
+     * The best next fact: of the kind that is due and no other, of the wanted part, not used yet, other than the one before.
      * Each wish is given up in turn, the last one never.
      *
-     * @param non-empty-list<Fact>           $order
-     * @param array<string, true>            $part
-     * @param array<string, int>             $used
-     * @param array{zero: int, double: int}  $quota
+     * @param non-empty-list<Fact>                  $order
+     * @param array<string, true>                   $part
+     * @param array<string, int>                    $used
+     * @param array{nought?: float, double?: float} $rates
      */
-    private static function next(array $order, array $part, array $used, array $quota, int $closedLeft, Fact $before): Fact
+    private static function next(array $order, array $part, array $used, array $rates, ?string $due, int $closedLeft, Fact $before): Fact
     {
         $wishes = [
             static fn (Fact $fact): bool => $fact->isOpen() || $closedLeft > 0,
+            static fn (Fact $fact): bool => (!isset($rates['nought']) || $fact->hasNought() === ('nought' === $due)) && (!isset($rates['double']) || $fact->isDouble() === ('double' === $due)),
             static fn (Fact $fact): bool => !isset($used[$fact->key()]),
-            static fn (Fact $fact): bool => (!$fact->hasZero() || $quota['zero'] > 0) && (!$fact->isDouble() || $quota['double'] > 0),
             static fn (Fact $fact): bool => isset($part[$fact->key()]),
         ];
         for ($kept = \count($wishes); $kept >= 0; --$kept) {

@@ -9,14 +9,19 @@ use Doctrine\ORM\EntityManagerInterface;
 use Nelmio\ApiDocBundle\Attribute\Model;
 use OpenApi\Attributes as OA;
 use Pindle\App\Children\ChildrenRoom;
+use Pindle\App\Families\FamiliesRoom;
 use Pindle\App\Platform\Clock;
 use Pindle\App\Platform\Content\Library;
 use Pindle\App\Platform\Http\Refusal;
 use Pindle\App\Platform\Words;
 use Pindle\App\Today\TodayRoom;
+use Pindle\Core\Activity\Catalogue;
 use Pindle\Core\Caution\Caution;
 use Pindle\Core\Caution\Cautions;
 use Pindle\Core\Child\Child;
+use Pindle\Core\Thing\QuickAdd;
+use Pindle\Core\Thing\Shape;
+use Pindle\Core\Thing\UnreadableLine;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
@@ -35,6 +40,8 @@ final readonly class CupboardController
         private Cautions $cautions,
         private Words $words,
         private Clock $clock,
+        private FamiliesRoom $families,
+        private Catalogue $catalogue,
     ) {
     }
 
@@ -60,11 +67,56 @@ final readonly class CupboardController
     {
         $thing = new ThingEntity('', '', 0);
         $this->fill($thing, $input);
+        // A thing of the family's own that is called like an ordinary one looks like it too, and keeps its cautions.
+        foreach ($this->library->shippedThings() as $shipped) {
+            if (mb_strtolower($thing->name) === mb_strtolower($shipped->name)) {
+                $thing->glyph = $shipped->glyph;
+                $thing->traits = array_values(array_unique([...$thing->traits, ...$shipped->traits]));
+                $thing->allergens = array_values(array_unique([...$thing->allergens, ...$shipped->allergens]));
+            }
+        }
         $this->entities->persist($thing);
         $this->entities->flush();
         $this->today->planTheRestAgain();
 
         return new JsonResponse($this->view($thing, $this->children->present()), 201);
+    }
+
+    #[Route('/read', name: 'cupboard_read', methods: ['POST'])]
+    #[OA\Response(response: 200, description: 'What was understood of one line; nothing is stored', content: new OA\JsonContent(ref: new Model(type: LineView::class)))]
+    public function read(#[MapRequestPayload] LineInput $input): JsonResponse
+    {
+        try {
+            $read = QuickAdd::parse($input->line);
+        } catch (UnreadableLine $e) {
+            throw Refusal::invalid('line', $e->getMessage());
+        }
+        $usual = null;
+        foreach ($this->library->shippedThings() as $thing) {
+            if (\in_array(mb_strtolower($read->name), [mb_strtolower($thing->name), mb_strtolower($thing->single)], true)) {
+                $usual = $thing;
+            }
+        }
+        $size = $read->size ?? $usual?->size;
+
+        return new JsonResponse(new LineView(
+            $usual->name ?? $read->name,
+            $read->amount,
+            null === $size ? null : [$size->short, $size->middle, $size->long],
+            null === $read->size && null !== $size,
+            ($usual->shape ?? Shape::Unknown)->value,
+            $usual->glyph ?? 'counter',
+            $usual?->id,
+        ));
+    }
+
+    #[Route('/lacking', name: 'cupboard_lacking', methods: ['GET'])]
+    #[OA\Response(response: 200, description: 'What is missing for which activities', content: new OA\JsonContent(ref: new Model(type: LackingsView::class)))]
+    public function lacking(): JsonResponse
+    {
+        $lacking = $this->families->lacking();
+
+        return new JsonResponse(new LackingsView(\count($this->catalogue->families) - \count($lacking), array_map(static fn (array $one): LackingView => new LackingView($one['id'], $one['name'], $one['lacks']), $lacking)));
     }
 
     #[Route('/tick', name: 'cupboard_tick', methods: ['POST'])]
@@ -121,6 +173,10 @@ final readonly class CupboardController
     private function fill(ThingEntity $thing, ThingInput $input): void
     {
         $name = trim($input->name);
+        $byName = $this->library->traitsByName($name);
+        if (\in_array('refused', [...$byName, ...$input->traits], true)) {
+            throw Refusal::invalid('name', Words::fill($this->library->cautionWords('refused')->say, ['thing' => ucfirst($name), 'child' => '']).' '.$this->library->cautionWords('refused')->why);
+        }
         if ($name !== $thing->name) {
             $thing->name = $name;
             $thing->single = (new EnglishInflector())->singularize($name)[0] ?? $name;
@@ -128,7 +184,10 @@ final readonly class CupboardController
         $thing->amount = $input->amount;
         $thing->size = $input->size;
         $thing->shape = $input->shape;
-        $thing->traits = $input->traits;
+        $thing->traits = array_values(array_unique([...$input->traits, ...$byName]));
+        $thing->mass = $input->mass;
+        $thing->massSpread = $input->massSpread;
+        $thing->colours = $input->colours;
         $thing->allergens = array_map(static fn (string $allergen): string => mb_strtolower(trim($allergen)), $input->allergens);
     }
 
@@ -141,6 +200,6 @@ final readonly class CupboardController
             return new SafetyView($caution->childId, $caution->childName, $caution->blocks(), $this->words->caution($caution), $words->why, $words->source);
         }, $this->cautions->about($thing->toCore(), $children, $this->clock->today()));
 
-        return new ThingView($thing->id, $thing->name, $thing->single, $thing->amount, $thing->size, $thing->shape->value, $thing->traits, $thing->allergens, $thing->glyph, $thing->shipped, $safety, $thing->version);
+        return new ThingView($thing->id, $thing->name, $thing->single, $thing->amount, $thing->size, $thing->shape->value, $thing->traits, $thing->allergens, $thing->glyph, $thing->shipped, $thing->mass, $thing->massSpread, $thing->colours, $safety, $thing->version);
     }
 }

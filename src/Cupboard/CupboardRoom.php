@@ -34,6 +34,6 @@ final readonly class CupboardRoom
     /** A thing that comes with its own id, as in the demo; the caller flushes. */
     public function stock(Thing $thing, string $shippedId): void
     {
-        $this->entities->persist(ThingEntity::fromShipped(new Thing($shippedId, $thing->name, $thing->single, $thing->amount, $thing->size, $thing->shape, $thing->traits, $thing->allergens, $thing->glyph), $thing->amount, $thing->id));
+        $this->entities->persist(ThingEntity::fromShipped(new Thing($shippedId, $thing->name, $thing->single, $thing->amount, $thing->size, $thing->shape, $thing->traits, $thing->allergens, $thing->glyph, $thing->mass, $thing->massSpread, $thing->colours), $thing->amount, $thing->id));
     }
 }

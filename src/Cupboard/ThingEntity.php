@@ -47,6 +47,17 @@ class ThingEntity
     #[ORM\Column(length: 20)]
     public string $glyph = 'counter';
 
+    /** Grams of one, and how far they differ (standard deviation). */
+    #[ORM\Column(nullable: true)]
+    public ?float $mass = null;
+
+    #[ORM\Column(nullable: true)]
+    public ?float $massSpread = null;
+
+    /** How many clearly different colours or kinds there are of it. */
+    #[ORM\Column(options: ['default' => 1])]
+    public int $colours = 1;
+
     /** Which of the shipped ordinary things it was ticked as; null for the family's own. */
     #[ORM\Column(length: 60, nullable: true)]
     public ?string $shipped = null;
@@ -74,6 +85,9 @@ class ThingEntity
         $thing->traits = $shipped->traits;
         $thing->allergens = $shipped->allergens;
         $thing->glyph = $shipped->glyph;
+        $thing->mass = $shipped->mass;
+        $thing->massSpread = $shipped->massSpread;
+        $thing->colours = $shipped->colours;
         $thing->shipped = $shipped->id;
 
         return $thing;
@@ -91,6 +105,9 @@ class ThingEntity
             $this->traits,
             $this->allergens,
             $this->glyph,
+            $this->mass,
+            $this->massSpread,
+            $this->colours,
         );
     }
 }

@@ -32,6 +32,12 @@ final readonly class ThingInput
         #[Assert\Count(max: 20)]
         #[Assert\All([new Assert\Length(max: 40)])]
         public array $allergens = [],
+        #[Assert\Range(min: 0.1, max: 5000, notInRangeMessage: 'One of them weighs between 0.1 and 5000 grams.')]
+        public ?float $mass = null,
+        #[Assert\Range(min: 0, max: 2000, notInRangeMessage: 'The spread is between 0 and 2000 grams.')]
+        public ?float $massSpread = null,
+        #[Assert\Range(min: 1, max: 12, notInRangeMessage: 'Between 1 and 12 colours.')]
+        public int $colours = 1,
         public ?int $version = null,
     ) {
     }

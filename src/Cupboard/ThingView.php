@@ -24,6 +24,9 @@ final readonly class ThingView
         public array $allergens,
         public string $glyph,
         public ?string $shipped,
+        public ?float $mass,
+        public ?float $massSpread,
+        public int $colours,
         public array $safety,
         public int $version,
     ) {

@@ -36,6 +36,7 @@ final readonly class TableView
         public string $toddlerJob,
         public string $check,
         public string $tidy,
+        public ?string $waiting,
         public array $helps,
         public array $methods,
         public array $slips,

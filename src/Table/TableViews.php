@@ -46,7 +46,8 @@ final readonly class TableViews
         foreach ($this->children->present() as $child) {
             $children[$child->id] = $child;
         }
-        $first = $setUp->laid[0] ?? null;
+        // One role may be split over two kinds.
+        $first = array_values(array_filter($setUp->laid, static fn (Laid $laid): bool => $laid->roleId === $setUp->laid[0]->roleId));
 
         return new TableView(
             $setUp->key,
@@ -55,7 +56,7 @@ final readonly class TableViews
             $words->inShort,
             $this->words->say('places', $setUp->place),
             $this->words->say('parts', $setUp->part),
-            null === $first ? null : Words::fill($words->layOut, ['count' => $first->count, 'things' => 1 === $first->count ? $first->thing->single : $first->thing->name]),
+            Words::fill($words->layOut, ['count' => array_sum(array_map(static fn (Laid $laid): int => $laid->count, $first)), 'things' => implode(' and ', array_map(static fn (Laid $laid): string => 1 === $laid->count ? $laid->thing->single : $laid->thing->name, $first)) ?: 'things']),
             [
                 ...array_map(static fn (Laid $laid): string => $laid->count.' '.(1 === $laid->count ? $laid->thing->single : $laid->thing->name), $setUp->laid),
                 ...array_map(static fn (Prop $prop): string => $prop->thing->name, $setUp->props),
@@ -69,6 +70,7 @@ final readonly class TableViews
             $words->toddler,
             $words->check,
             $words->tidy,
+            $words->waiting,
             ['shown' => $words->shown, 'part-done' => $words->partDone, 'bare' => $words->bare],
             array_map(fn (string $method): ChipView => new ChipView($method, $this->words->say('methods', $method)), $words->methods),
             array_map(fn (string $slip): ChipView => new ChipView($slip, $this->words->say('slips', $slip)), $words->slips),

@@ -33,6 +33,10 @@ class DayEntity
     #[ORM\Column]
     public int $planned = 0;
 
+    /** @var list<string> activities the parent wants today */
+    #[ORM\Column(type: Types::JSON, options: ['default' => '[]'])]
+    public array $wanted = [];
+
     #[ORM\Version]
     #[ORM\Column(type: Types::INTEGER)]
     public int $version = 1;

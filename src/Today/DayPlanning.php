@@ -38,6 +38,12 @@ final readonly class DayPlanning
         return $plan;
     }
 
+    /** Whether the plan of a day would hold an activity. */
+    public function fits(DayEntity $day, string $familyId): bool
+    {
+        return [] !== array_filter($this->planner->plan($this->request($day))->setUps, static fn (SetUp $setUp): bool => $setUp->family->id === $familyId);
+    }
+
     public function request(DayEntity $day): DayRequest
     {
         $date = LocalDate::parse($day->date);
@@ -57,7 +63,7 @@ final readonly class DayPlanning
             $resting[$child->id] ?? [],
         ), $this->children->present());
 
-        return new DayRequest($date, $date->dayNumber, $learners, $day->spans(), $this->cupboard->present(), $day->places(), $day->quiet, $kept);
+        return new DayRequest($date, $date->dayNumber, $learners, $day->spans(), $this->cupboard->present(), $day->places(), $day->quiet, $kept, $day->wanted);
     }
 
     /** @param list<SetUp> $kept */

@@ -49,7 +49,16 @@ final readonly class PlanStore
     /** @return list<SetUpEntity> in order of time */
     public function setUps(LocalDate $date): array
     {
-        return $this->entities->getRepository(SetUpEntity::class)->findBy(['date' => $date->toString()], ['start' => 'ASC', 'id' => 'ASC']);
+        // What was planned with an activity that cannot be read any more is not shown; it is still kept.
+        return array_values(array_filter(
+            $this->entities->getRepository(SetUpEntity::class)->findBy(['date' => $date->toString()], ['start' => 'ASC', 'id' => 'ASC']),
+            fn (SetUpEntity $setUp): bool => $this->catalogue->has($setUp->familyId),
+        ));
+    }
+
+    public function everPlanned(string $familyId): bool
+    {
+        return null !== $this->entities->getRepository(SetUpEntity::class)->findOneBy(['familyId' => $familyId]);
     }
 
     public function setUp(string $id): ?SetUpEntity

@@ -100,6 +100,28 @@ final readonly class TodayRoom
         $this->planTheRestAgain();
     }
 
+    /** Whether an activity was ever planned. */
+    public function everPlanned(string $familyId): bool
+    {
+        return $this->store->everPlanned($familyId);
+    }
+
+    /** Plans the rest of today with an activity the parent wants; false, and nothing changed, where it does not fit. */
+    public function useToday(string $familyId): bool
+    {
+        $day = $this->store->day($this->clock->today());
+        $before = $day->wanted;
+        $day->wanted = array_values(array_unique([...$before, $familyId]));
+        if (!$this->planning->fits($day, $familyId)) {
+            $day->wanted = $before;
+
+            return false;
+        }
+        $this->planning->plan($day);
+
+        return true;
+    }
+
     /** Plans today for the first time, or anew. */
     public function plan(): void
     {

@@ -88,12 +88,12 @@ final class RecordTest extends ApiTestCase
     {
         $setUp = $this->plannedHouse();
         $childId = $setUp['sittings'][0]['childId'];
-        $map = $this->ask('POST', "/map/$childId/wanted", ['on' => true, 'strand' => 'sorting']);
-        self::assertSame(['sorting'], $map['focus']);
         $this->ask('POST', "/map/$childId/wanted", ['on' => true, 'stepId' => 'count-out@5']);
         $day = $this->ask('GET', '/today');
         self::assertContains('count-out@5', array_map(static fn (array $one): string => $one['sittings'][0]['step']['id'], $day['setUps']));
         self::assertContains('You pinned it.', array_map(static fn (array $one): string => $one['sittings'][0]['reason'], $day['setUps']));
+        $map = $this->ask('POST', "/map/$childId/wanted", ['on' => true, 'strand' => 'sorting']);
+        self::assertSame(['sorting'], $map['focus']);
         $this->refuse(404, 'stepId', 'POST', "/map/$childId/wanted", ['on' => true, 'stepId' => 'fly@10']);
         $this->refuse(422, 'stepId', 'POST', "/map/$childId/wanted", ['on' => true]);
     }

@@ -128,7 +128,7 @@ final class StoryTest extends BrowserTestCase
         $this->server = new Server(self::TODAY, true);
         $this->open('/');
         $this->chrome->waitForText('Bring to the table');
-        foreach (['m' => 'What can Maren do?', 'k' => 'Who is at the table?', 'c' => 'What have we got?', 'h' => 'Your data lives in', 't' => 'Change the day'] as $key => $text) {
+        foreach (['m' => 'What can Maren do?', 'k' => 'Who is at the table?', 'c' => 'What have we got?', 'f' => 'What can we do?', 'h' => 'Your data lives in', 't' => 'Change the day'] as $key => $text) {
             $this->chrome->driver->getKeyboard()->sendKeys('g'.$key);
             $this->chrome->waitForText($text);
             if ('h' !== $key) {

@@ -71,6 +71,16 @@ export const api = {
     tickThings: (shipped: string[]) => ask<Schemas['CupboardView']>('POST', '/cupboard/tick', { shipped }),
     changeThing: (id: string, input: Schemas['ThingInput']) => ask<Schemas['ThingView']>('PUT', `/cupboard/${id}`, input),
     putAwayThing: (id: string) => ask<void>('DELETE', `/cupboard/${id}`),
+    lacking: () => ask<Schemas['LackingsView']>('GET', '/cupboard/lacking'),
+    readLine: (line: string) => ask<Schemas['LineView']>('POST', '/cupboard/read', { line }),
+    families: () => ask<Schemas['FamiliesView']>('GET', '/families'),
+    family: (id: string) => ask<Schemas['FamilyView']>('GET', `/families/${id}`),
+    addFamily: (input: Schemas['OwnActivityInput']) => ask<Schemas['FamilyCardView']>('POST', '/families', input),
+    changeFamily: (id: string, input: Schemas['OwnActivityInput']) =>
+        ask<Schemas['FamilyCardView']>('PUT', `/families/${id}`, input),
+    removeFamily: (id: string) => ask<void>('DELETE', `/families/${id}`),
+    useFamily: (id: string) => ask<void>('POST', `/families/${id}/use`),
+    find: (q: string) => ask<Schemas['FoundsView']>('GET', `/find?q=${encodeURIComponent(q)}`),
     map: (childId: string) => ask<Schemas['MapView']>('GET', `/map/${childId}`),
     want: (childId: string, input: Schemas['WantedInput']) => ask<Schemas['MapView']>('POST', `/map/${childId}/wanted`, input),
     seen: (childId: string, stepId: string, input: Schemas['NoteInput']) =>

@@ -164,6 +164,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/cupboard/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post_cupboard_read"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cupboard/lacking": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_cupboard_lacking"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/cupboard/tick": {
         parameters: {
             query?: never;
@@ -191,6 +223,86 @@ export interface paths {
         put: operations["put_cupboard_change"];
         post?: never;
         delete: operations["delete_cupboard_put_away"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/families": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_families_list"];
+        put?: never;
+        post: operations["post_families_add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/families/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_families_look"];
+        put: operations["put_families_change"];
+        post?: never;
+        delete: operations["delete_families_remove"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/families/{id}/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_families_file"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/families/{id}/use": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post_families_use"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/find": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_find"];
+        put?: never;
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -466,11 +578,31 @@ export interface components {
             traits?: string[];
             /** @default [] */
             allergens?: string[];
+            /**
+             * Format: float
+             * @default null
+             */
+            mass?: number | null;
+            /**
+             * Format: float
+             * @default null
+             */
+            massSpread?: number | null;
+            /** @default 1 */
+            colours?: number;
             /** @default null */
             version?: number | null;
         };
+        LineInput: {
+            line: string;
+        };
         TickInput: {
             shipped: string[];
+        };
+        OwnActivityInput: {
+            text: string;
+            /** @default null */
+            version?: number | null;
         };
         HouseInput: {
             settings: {
@@ -658,6 +790,11 @@ export interface components {
             allergens: string[];
             glyph: string;
             shipped?: string | null;
+            /** Format: float */
+            mass?: number | null;
+            /** Format: float */
+            massSpread?: number | null;
+            colours: number;
             safety: components["schemas"]["SafetyView"][];
             version: number;
         };
@@ -672,6 +809,103 @@ export interface components {
         CupboardView: {
             things: components["schemas"]["ThingView"][];
             shipped: components["schemas"]["ShippedView"][];
+        };
+        LineView: {
+            name: string;
+            amount: number;
+            size?: number[] | null;
+            sizeIsUsual: boolean;
+            shape: string;
+            glyph: string;
+            shipped?: string | null;
+        };
+        LackingView: {
+            familyId: string;
+            name: string;
+            lacks: string;
+        };
+        LackingsView: {
+            families: number;
+            lacking: components["schemas"]["LackingView"][];
+        };
+        ItemView: {
+            kind: string;
+            /** Format: float */
+            x: number;
+            /** Format: float */
+            y: number;
+            /** Format: float */
+            width: number;
+            /** Format: float */
+            height: number;
+            glyph?: string | null;
+            label?: string | null;
+            faint: boolean;
+        };
+        SceneView: {
+            /** Format: float */
+            width: number;
+            /** Format: float */
+            height: number;
+            items: components["schemas"]["ItemView"][];
+            alt: string;
+        };
+        FamilyCardView: {
+            id: string;
+            name: string;
+            inShort: string;
+            steps: components["schemas"]["StepView"][];
+            strands: string[];
+            places: string[];
+            part: string;
+            waysIn: string[];
+            forms: string[];
+            together: boolean;
+            needsNothing: boolean;
+            own: boolean;
+            lacks?: string | null;
+            scene: components["schemas"]["SceneView"];
+        };
+        FamiliesView: {
+            families: components["schemas"]["FamilyCardView"][];
+            broken: string[];
+        };
+        FamilyView: {
+            card: components["schemas"]["FamilyCardView"];
+            layOutWords: string;
+            layOut: string[];
+            props: string[];
+            show: string[];
+            say: {
+                [key: string]: string;
+            };
+            predict: string;
+            helps: {
+                [key: string]: string;
+            };
+            lookFor: string[];
+            easier: string;
+            further: string;
+            twist: string;
+            toddlerJob: string;
+            childTurn: string;
+            check: string;
+            waiting?: string | null;
+            tidy: string;
+            cautions: string[];
+            data: {
+                [key: string]: unknown;
+            };
+            version?: number | null;
+        };
+        FoundView: {
+            kind: string;
+            name: string;
+            more: string;
+            path: string;
+        };
+        FoundsView: {
+            found: components["schemas"]["FoundView"][];
         };
         SettingAnswerView: {
             id: string;
@@ -762,28 +996,6 @@ export interface components {
             form?: string | null;
             help: string;
         };
-        ItemView: {
-            kind: string;
-            /** Format: float */
-            x: number;
-            /** Format: float */
-            y: number;
-            /** Format: float */
-            width: number;
-            /** Format: float */
-            height: number;
-            glyph?: string | null;
-            label?: string | null;
-            faint: boolean;
-        };
-        SceneView: {
-            /** Format: float */
-            width: number;
-            /** Format: float */
-            height: number;
-            items: components["schemas"]["ItemView"][];
-            alt: string;
-        };
         DoneTryView: {
             id: string;
             outcome: string;
@@ -830,6 +1042,7 @@ export interface components {
             toddlerJob: string;
             check: string;
             tidy: string;
+            waiting?: string | null;
             helps: {
                 [key: string]: string;
             };
@@ -1254,6 +1467,50 @@ export interface operations {
             };
         };
     };
+    post_cupboard_read: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LineInput"];
+            };
+        };
+        responses: {
+            /** @description What was understood of one line; nothing is stored */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LineView"];
+                };
+            };
+        };
+    };
+    get_cupboard_lacking: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What is missing for which activities */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LackingsView"];
+                };
+            };
+        };
+    };
     post_cupboard_tick: {
         parameters: {
             query?: never;
@@ -1321,6 +1578,182 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    get_families_list: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description All activities */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FamiliesView"];
+                };
+            };
+        };
+    };
+    post_families_add: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnActivityInput"];
+            };
+        };
+        responses: {
+            /** @description The activity as stored */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FamilyCardView"];
+                };
+            };
+        };
+    };
+    get_families_look: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description One activity written out */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FamilyView"];
+                };
+            };
+        };
+    };
+    put_families_change: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnActivityInput"];
+            };
+        };
+        responses: {
+            /** @description The activity as stored */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FamilyCardView"];
+                };
+            };
+        };
+    };
+    delete_families_remove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Removed; what was done with it stays in the record */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    get_families_file: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The activity as a file that can be imported again */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/yaml": unknown;
+                };
+            };
+        };
+    };
+    post_families_use: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Planned for today */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    get_find: {
+        parameters: {
+            query?: {
+                q?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What was found */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FoundsView"];
+                };
             };
         };
     };

@@ -11,6 +11,37 @@ const props = defineProps<{ scene: Schemas['SceneView'] }>();
 const margin = 6;
 const box = computed(() => `${-margin} ${-margin} ${props.scene.width + 2 * margin} ${props.scene.height + 2 * margin}`);
 const glyph = (name: string | null | undefined) => glyphs[name ?? 'counter'] ?? glyphs.counter!;
+/** Lines of a square of a hundred. */
+function grid(item: Schemas['ItemView'], count: number): string {
+    const [left, top] = [item.x - item.width / 2, item.y - item.height / 2];
+    let path = '';
+    for (let i = 1; i < count; i++) {
+        path += `M${left + (i * item.width) / count} ${top}v${item.height}M${left} ${top + (i * item.height) / count}h${item.width}`;
+    }
+    return path;
+}
+const corners = (count: number, turn = 0) =>
+    Array.from({ length: count }, (_, i) => {
+        const angle = (2 * Math.PI * (i + turn)) / count - Math.PI / 2;
+        return `${i ? 'L' : 'M'}${(48 * Math.cos(angle)).toFixed(1)} ${(48 * Math.sin(angle)).toFixed(1)}`;
+    }).join('') + 'z';
+/** Flat shapes 1 to 8, then solid ones as they are seen from the front and a little above. */
+const shapes: Record<string, string> = {
+    1: 'M-46 0a46 46 0 1 0 92 0a46 46 0 1 0 -92 0z',
+    2: 'M-42-42H42V42H-42z',
+    3: 'M0-44L48 42H-48z',
+    4: 'M-48-28H48V28H-48z',
+    5: 'M-48 0a48 30 0 1 0 96 0a48 30 0 1 0 -96 0z',
+    6: corners(6),
+    7: corners(5),
+    8: 'M0-46L34 0 0 46-34 0z',
+    9: 'M-46 0a46 46 0 1 0 92 0a46 46 0 1 0 -92 0zM-46 0q46 20 92 0q-46 24 -92 0z',
+    10: 'M-48-16l22-18h74l-22 18zM-48-16h74v50h-74zM26-16l22-18v50l-22 18z',
+    11: 'M-32-34a32 12 0 1 0 64 0a32 12 0 1 0 -64 0zM-32-34v66a32 12 0 0 0 64 0v-66a32 12 0 0 1 -64 0z',
+    12: 'M0-46L38 32a38 13 0 0 1 -76 0z',
+    13: 'M-40-18l20-20h60l-20 20zM-40-18h60v60h-60zM20-18l20-20v60l-20 20z',
+};
+const shapePath = (label: string | null | undefined) => shapes[label ?? '1'] ?? shapes[1];
 const size = (item: Schemas['ItemView']) => Math.min(item.width, item.height) * 0.5;
 </script>
 
@@ -73,6 +104,73 @@ const size = (item: Schemas['ItemView']) => Math.min(item.width, item.height) * 
                 :fill="item.kind === 'band' ? 'none' : '#7f9c93'"
                 :stroke="item.kind === 'band' ? '#a9834f' : '#2f4a3f'"
                 :stroke-width="item.kind === 'band' ? 3 : 1.6"
+            />
+            <path
+                v-else-if="item.kind === 'jar'"
+                :d="`M${item.x - item.width / 2} ${item.y - item.height / 2}v${item.height - 8}q0 8 8 8h${item.width - 16}q8 0 8 -8v-${item.height - 8}`"
+                fill="#eef2ef"
+                stroke="#8fa3a0"
+                stroke-width="2.4"
+            />
+            <rect
+                v-else-if="item.kind === 'strip'"
+                :x="item.x - item.width / 2"
+                :y="item.y - item.height / 2"
+                :width="item.width"
+                :height="item.height"
+                rx="3"
+                fill="#d9c39a"
+                stroke="#6d5a34"
+                stroke-width="1.4"
+            />
+            <g v-else-if="item.kind === 'coin'">
+                <circle :cx="item.x" :cy="item.y" :r="item.width / 2" fill="#e3cf93" stroke="#6e5312" stroke-width="1.4" />
+                <text
+                    :x="item.x"
+                    :y="item.y"
+                    dy="0.36em"
+                    text-anchor="middle"
+                    class="fill-ink font-numeral"
+                    :font-size="item.width * 0.5"
+                >
+                    {{ item.label }}
+                </text>
+            </g>
+            <g
+                v-else-if="item.kind === 'mat' || item.kind === 'bundle' || item.kind === 'single'"
+                :opacity="item.faint ? 0.6 : 1"
+            >
+                <rect
+                    :x="item.x - item.width / 2"
+                    :y="item.y - item.height / 2"
+                    :width="item.width"
+                    :height="item.height"
+                    rx="2"
+                    :fill="item.kind === 'mat' ? '#c9d3c4' : '#d9b98a'"
+                    stroke="#6b4b1f"
+                    stroke-width="1.2"
+                />
+                <path v-if="item.kind === 'mat'" :d="grid(item, 10)" fill="none" stroke="#6b7f66" stroke-width="0.5" />
+                <rect
+                    v-if="item.kind === 'bundle'"
+                    :x="item.x - item.width / 2 - 1.5"
+                    :y="item.y - 5"
+                    :width="item.width + 3"
+                    height="10"
+                    fill="#fffdf8"
+                    stroke="#6b4b1f"
+                    stroke-width="1"
+                />
+            </g>
+            <path
+                v-else-if="item.kind === 'shape'"
+                :d="shapePath(item.label)"
+                :transform="`translate(${item.x} ${item.y}) scale(${item.width / 100})`"
+                fill="#9fb8b3"
+                stroke="#2b5452"
+                stroke-width="2.5"
+                stroke-linejoin="round"
+                fill-rule="evenodd"
             />
             <g v-else-if="item.kind === 'mouth'" :transform="`translate(${item.x} ${item.y}) scale(${item.width / 40})`">
                 <g v-if="item.label === '='" stroke="#24332d" stroke-width="3" fill="none">

@@ -4,11 +4,20 @@ declare(strict_types=1);
 
 namespace Pindle\App\Platform\Content;
 
-/** A file in content/ that cannot be used, with the place in it and the reason. */
+/** Content that cannot be used: which file, where in it, and why. */
 final class BrokenContent extends \RuntimeException
 {
+    private function __construct(string $message, public readonly string $place, public readonly string $reason, ?\Throwable $previous)
+    {
+        parent::__construct($message, 0, $previous);
+    }
+
+    /** @param string $place the path of fields, with dots between */
     public static function at(string $file, string $place, string $reason, ?\Throwable $previous = null): self
     {
-        return new self(\sprintf('content/%s, %s: %s', $file, $place, $reason), 0, $previous);
+        $path = \dirname(__DIR__, 3).'/content/'.$file;
+        $line = is_file($path) ? Library::lineOf((string) file_get_contents($path), $place) : null;
+
+        return new self(\sprintf('content/%s%s, %s: %s', $file, null === $line ? '' : ' line '.$line, $place, $reason), $place, $reason, $previous);
     }
 }

@@ -36,6 +36,13 @@ final readonly class Entry
         return isset($this->data[$field]) ? $this->number($field, $least, $most) : null;
     }
 
+    public function decimalOrNull(string $field): ?float
+    {
+        $value = $this->data[$field] ?? null;
+
+        return null === $value || is_numeric($value) ? (null === $value ? null : (float) $value) : throw $this->wrong($field, 'should be a number');
+    }
+
     public function flag(string $field): bool
     {
         $value = $this->data[$field] ?? false;

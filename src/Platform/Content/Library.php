@@ -38,14 +38,72 @@ use Pindle\Core\Thing\Thing;
 final class Library
 {
     /** @var array<string, array<array-key, mixed>> */
-    private readonly array $files;
+    private array $files;
     private ?SkillMap $map = null;
     private ?Catalogue $catalogue = null;
 
+    /** @var list<string> own activities that cannot be read, with the reason */
+    private array $brokenOwn = [];
+
     /** @throws BrokenContent */
-    public function __construct(ContentFiles $files)
+    public function __construct(private readonly ContentFiles $shipped, private readonly ?OwnContent $own = null)
     {
-        $this->files = $files->all();
+        $this->files = $shipped->all() + ($own?->all() ?? []);
+    }
+
+    /**
+     * One more activity, read by the schema of the others; nothing is kept.
+     *
+     * @param array<array-key, mixed> $data
+     *
+     * @throws BrokenContent
+     */
+    public function withOwn(string $id, array $data): Family
+    {
+        $with = new self($this->shipped, $this->own);
+        $with->files['activities/'.$id] = $data;
+        $family = $with->family($id, $with->entry('activities/'.$id, $id, $data), $with->props());
+        $with->familyWords($id);
+        $this->files['activities/'.$id] = $data;
+
+        return $family;
+    }
+
+    /** @return list<string> own activities that cannot be read any more, with the reason; they are left out */
+    public function brokenOwn(): array
+    {
+        $this->catalogue();
+
+        return $this->brokenOwn;
+    }
+
+    /** @return array<string, mixed> an activity as it is written */
+    public function activityData(string $id): array
+    {
+        $data = [];
+        foreach ($this->files['activities/'.$id] ?? [] as $key => $value) {
+            $data[(string) $key] = $value;
+        }
+
+        return $data;
+    }
+
+    /** The line on which a field stands, by its path with dots between; null when it is not there. */
+    public static function lineOf(string $text, string $place): ?int
+    {
+        $lines = explode("\n", $text);
+        $found = null;
+        $from = 0;
+        foreach (explode('.', $place) as $field) {
+            for ($i = $from; $i < \count($lines); ++$i) {
+                if (preg_match('/^[\s{,-]*"?'.preg_quote($field, '/').'"?\s*:/', $lines[$i]) || (null !== $found && str_contains($lines[$i], $field.':') && $i === $from)) {
+                    [$found, $from] = [$i + 1, $i];
+                    break;
+                }
+            }
+        }
+
+        return $found;
     }
 
     /** The skill map; each step keeps only the forms that some family can show. */
@@ -82,13 +140,18 @@ final class Library
     public function catalogue(): Catalogue
     {
         if (null === $this->catalogue) {
-            $props = [];
-            foreach ($this->entries('props') as $id => $entry) {
-                $props[$id] = new Prop($id, $this->thing($id, $entry, $entry->text('name'), 1), $entry->flag('made'), $entry->flag('answers'));
-            }
+            $props = $this->props();
             $families = [];
             foreach ($this->activityEntries() as $id => $entry) {
-                $families[] = $this->family($id, $entry, $props);
+                try {
+                    $families[] = $this->family($id, $entry, $props);
+                } catch (BrokenContent $e) {
+                    // What a newer Pindle cannot read of the family's own is left out and said; what ships has to be right.
+                    if (!str_starts_with($id, OwnContent::PREFIX)) {
+                        throw $e;
+                    }
+                    $this->brokenOwn[] = $id.': '.$e->reason;
+                }
             }
             $this->catalogue = Catalogue::of($families, $props);
         }
@@ -183,6 +246,25 @@ final class Library
         return new SettingWords($entry->text('question'), $entry->text('views'), $answers);
     }
 
+    /**
+     * Traits that a thing has by its name alone: what is dangerous is known by what it is called, whatever else is said of it.
+     *
+     * @return list<string>
+     */
+    public function traitsByName(string $name): array
+    {
+        $traits = [];
+        foreach ($this->entries('cautions') as $entry) {
+            foreach ($entry->texts('names') as $word) {
+                if (str_contains(mb_strtolower($name), $word)) {
+                    $traits[] = $entry->text('trait');
+                }
+            }
+        }
+
+        return array_values(array_unique($traits));
+    }
+
     public function cautionWords(string $ruleId): CautionWords
     {
         $entry = $this->entry('cautions', $ruleId, $this->files['cautions'][$ruleId] ?? null);
@@ -221,6 +303,17 @@ final class Library
     public function askWays(Ask $ask): array
     {
         return $this->entry('words/asks', $ask->value, $this->files['words/asks'][$ask->value] ?? null)->textMap('ways');
+    }
+
+    /** @return array<string, Prop> */
+    private function props(): array
+    {
+        $props = [];
+        foreach ($this->entries('props') as $id => $entry) {
+            $props[$id] = new Prop($id, $this->thing($id, $entry, $entry->text('name'), 1), $entry->flag('made'), $entry->flag('answers'));
+        }
+
+        return $props;
     }
 
     /** @param array<string, Prop> $props */
@@ -264,7 +357,7 @@ final class Library
             throw $entry->wrong('size', rtrim($e->getMessage(), '.'));
         }
 
-        return new Thing($id, $entry->text('name'), $single, $amount, $size, $entry->choice('shape', Shape::class), $entry->texts('traits'), $entry->texts('allergens'), $entry->text('glyph', 'counter'));
+        return new Thing($id, $entry->text('name'), $single, $amount, $size, $entry->choice('shape', Shape::class), $entry->texts('traits'), $entry->texts('allergens'), $entry->text('glyph', 'counter'), $entry->decimalOrNull('mass'), $entry->decimalOrNull('spread'), $entry->number('colours', 1, 12, 1));
     }
 
     /** @return array<string, Entry> */

@@ -12,6 +12,7 @@ use Pindle\Core\Scene\Item;
 use Pindle\Core\Scene\Scenes;
 use Pindle\Core\Skill\Form;
 use Pindle\Core\Skill\SkillMap;
+use Pindle\Core\Thing\Thing;
 use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
 
@@ -33,12 +34,13 @@ final readonly class Views
     {
         $step = $this->map->step($question->stepId);
         $form = [] === $step->forms ? null : $form;
+        [$first, $second] = self::things($setUp);
         $scene = Scenes::draw(
             $setUp->family->scene($form),
             $question->fact,
             $form,
-            $setUp->laid[0]->thing ?? null,
-            $setUp->laid[1]->thing ?? null,
+            $first,
+            $second,
             $settings,
             new Randomizer(new Xoshiro256StarStar(crc32($setUp->key.$question->stepId.$question->fact->key()))),
             $varied,
@@ -50,5 +52,21 @@ final readonly class Views
             array_map(static fn (Item $item): ItemView => new ItemView($item->kind->value, round($item->x, 1), round($item->y, 1), round($item->width, 1), round($item->height, 1), $item->glyph, $item->label, $item->faint), $scene->items),
             $this->words->alt($scene),
         );
+    }
+
+    /**
+     * The things of the first role and of the second, whatever they were split over.
+     *
+     * @return array{Thing|null, Thing|null}
+     */
+    private static function things(SetUp $setUp): array
+    {
+        $byRole = [];
+        foreach ($setUp->laid as $laid) {
+            $byRole[$laid->roleId] ??= $laid->thing;
+        }
+        $things = array_values($byRole);
+
+        return [$things[0] ?? null, $things[1] ?? null];
     }
 }

@@ -23,7 +23,9 @@ const tab = ref(route.query.tick ? 1 : 0);
 function refresh() {
     editing.value = null;
     void queries.invalidateQueries({ queryKey: ['cupboard'] });
-    void queries.invalidateQueries({ queryKey: ['today'] });
+    for (const key of ['today', 'lacking', 'families']) {
+        void queries.invalidateQueries({ queryKey: [key] });
+    }
 }
 
 const tick = useMutation({
@@ -43,11 +45,37 @@ const amount = useMutation({
             shape: thing.shape as Schemas['Shape'],
             traits: thing.traits,
             allergens: thing.allergens,
+            mass: thing.mass ?? null,
+            massSpread: thing.massSpread ?? null,
+            colours: thing.colours,
             version: thing.version,
         }),
     onSettled: refresh,
 });
 const putAway = useMutation({ mutationFn: (id: string) => api.putAwayThing(id), onSuccess: refresh });
+
+/** One line is read, shown, and put in the cupboard only when it is right. */
+const line = ref('');
+const understood = ref<Schemas['LineView'] | null>(null);
+const readLine = useMutation({ mutationFn: () => api.readLine(line.value), onSuccess: (read) => (understood.value = read) });
+const addLine = useMutation({
+    mutationFn: () =>
+        api.addThing({
+            name: understood.value!.name,
+            amount: understood.value!.amount,
+            size: understood.value!.size ?? null,
+            shape: understood.value!.shape as Schemas['Shape'],
+            traits: [],
+            allergens: [],
+            colours: 1,
+        }),
+    onSuccess: () => {
+        line.value = '';
+        understood.value = null;
+        refresh();
+    },
+});
+const lacking = useQuery({ queryKey: ['lacking'], queryFn: api.lacking, enabled: () => tab.value === 2 });
 
 function toggle(id: string) {
     if (!ticked.value.delete(id)) {
@@ -67,12 +95,50 @@ const toTick = computed(() => cupboard.data.value?.shipped.filter((shipped) => !
             <h1>What have we got?</h1>
             <Button kind="strong" @click="editing = 'new'">Add a thing</Button>
         </div>
+        <form class="mb-4 max-w-2xl" @submit.prevent="readLine.mutate()">
+            <label for="quick-line" class="mb-1 block font-bold">Add in one line</label>
+            <div class="flex gap-2">
+                <input
+                    id="quick-line"
+                    v-model="line"
+                    type="text"
+                    placeholder="12 corks, 25 mm"
+                    maxlength="120"
+                    autocomplete="off"
+                />
+                <Button type="submit" :disabled="!line.trim() || readLine.isPending.value">Read</Button>
+            </div>
+            <div
+                v-if="understood"
+                class="mt-2 flex flex-wrap items-center gap-3 rounded-xl border border-hem bg-cloth px-3 py-2"
+                role="status"
+                data-understood
+            >
+                <ThingDrawing :glyph="understood.glyph" :name="understood.name" :size="34" />
+                <p>
+                    <b>{{ understood.amount }} {{ understood.name }}</b
+                    >,
+                    {{
+                        understood.size
+                            ? understood.size.join(' × ') + ' mm' + (understood.sizeIsUsual ? ' (the usual size)' : '')
+                            : 'not measured: counts as small'
+                    }}
+                </p>
+                <Button kind="strong" :disabled="addLine.isPending.value" @click="addLine.mutate()">That is right</Button>
+                <Button kind="quiet" @click="understood = null">No</Button>
+            </div>
+            <Notice :error="readLine.error.value ?? addLine.error.value" class="mt-2" />
+        </form>
         <Wait v-if="cupboard.isPending.value" what="Opening the cupboard…" />
         <Notice v-else-if="cupboard.error.value" :error="cupboard.error.value" />
         <TabGroup v-else-if="cupboard.data.value" :selected-index="tab" @change="tab = $event">
             <TabList class="mb-4 flex gap-2 border-b-2 border-hem">
                 <Tab
-                    v-for="name in [`In the cupboard (${things.length})`, `Ordinary things to tick (${toTick.length})`]"
+                    v-for="name in [
+                        `In the cupboard (${things.length})`,
+                        `Ordinary things to tick (${toTick.length})`,
+                        'What is missing',
+                    ]"
                     :key="name"
                     v-slot="{ selected }"
                     as="template"
@@ -182,6 +248,30 @@ const toTick = computed(() => cupboard.data.value?.shipped.filter((shipped) => !
                             </label>
                         </li>
                     </ul>
+                </TabPanel>
+                <TabPanel>
+                    <Wait v-if="lacking.isPending.value" what="Going through the activities…" />
+                    <Notice v-else-if="lacking.error.value" :error="lacking.error.value" />
+                    <template v-else-if="lacking.data.value">
+                        <p class="mb-3">
+                            {{ lacking.data.value.families }} activities can be laid out with what is here.
+                            <span v-if="!lacking.data.value.lacking.length">Nothing is missing.</span>
+                        </p>
+                        <ul class="grid gap-2 sm:grid-cols-2">
+                            <li
+                                v-for="one in lacking.data.value.lacking"
+                                :key="one.familyId"
+                                class="rounded-xl border border-hem bg-cloth px-4 py-2"
+                            >
+                                <RouterLink
+                                    :to="{ name: 'families', query: { open: one.familyId } }"
+                                    class="font-bold text-deep underline underline-offset-4"
+                                    >{{ one.name }}</RouterLink
+                                >
+                                <p class="text-sm">{{ one.lacks }}</p>
+                            </li>
+                        </ul>
+                    </template>
                 </TabPanel>
             </TabPanels>
         </TabGroup>

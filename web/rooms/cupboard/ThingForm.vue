@@ -18,6 +18,9 @@ const form = reactive({
     sides: [0, 1, 2].map((i) => props.thing?.size?.[i]?.toString() ?? ''),
     shape: (props.thing?.shape ?? 'unknown') as Schemas['Shape'],
     allergens: (props.thing?.allergens ?? []).join(', '),
+    mass: props.thing?.mass?.toString() ?? '',
+    massSpread: props.thing?.massSpread?.toString() ?? '',
+    colours: (props.thing?.colours ?? 1).toString(),
 });
 
 const save = useMutation({
@@ -35,6 +38,9 @@ const save = useMutation({
                 .split(',')
                 .map((word) => word.trim())
                 .filter(Boolean),
+            mass: form.mass.trim() ? Number(form.mass) : null,
+            massSpread: form.massSpread.trim() ? Number(form.massSpread) : null,
+            colours: Number(form.colours) || 1,
             version: props.thing?.version ?? null,
         };
         return props.thing ? api.changeThing(props.thing.id, input) : api.addThing(input);
@@ -87,6 +93,17 @@ const shapes: { value: Schemas['Shape']; words: string }[] = [
                 </div>
             </Field>
             <Choice v-model="form.shape" label="Shape" :options="shapes" />
+            <div class="grid gap-3 sm:grid-cols-3">
+                <Field id="thing-mass" label="Grams of one" :error="fields.mass"
+                    ><input id="thing-mass" v-model="form.mass" type="number" min="0.1" step="0.1"
+                /></Field>
+                <Field id="thing-spread" label="give or take" :error="fields.massSpread"
+                    ><input id="thing-spread" v-model="form.massSpread" type="number" min="0" step="0.01"
+                /></Field>
+                <Field id="thing-colours" label="Colours or kinds" :error="fields.colours"
+                    ><input id="thing-colours" v-model="form.colours" type="number" min="1" max="12"
+                /></Field>
+            </div>
             <Field id="thing-allergens" label="Holds" hint="Allergens, such as wheat or nuts"
                 ><input id="thing-allergens" v-model="form.allergens" type="text" autocomplete="off"
             /></Field>

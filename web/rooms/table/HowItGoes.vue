@@ -31,5 +31,6 @@ defineProps<{ table: Schemas['TableView']; bare?: boolean }>();
         <p><b>Their turn:</b> {{ table.childTurn }}</p>
         <p><b>An elder:</b> {{ table.twist }}</p>
         <p><b>A little one:</b> {{ table.toddlerJob }}</p>
+        <p v-if="table.waiting && table.seats.length > 1"><b>Who waits:</b> {{ table.waiting }}</p>
     </div>
 </template>

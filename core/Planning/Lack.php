@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\Core\Planning;
+
+use Pindle\Core\Thing\Thing;
+
+/** Why an activity cannot be laid out, and the nearest way out. */
+final readonly class Lack
+{
+    /**
+     * @param int        $wanted  how many the role wants
+     * @param Thing|null $nearest the thing that comes nearest, if any does
+     * @param int        $more    how many more of it would do; 0 where it is not the number that is wrong
+     */
+    public function __construct(public LackReason $reason, public string $roleId, public int $wanted, public ?Thing $nearest = null, public int $more = 0)
+    {
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\Core\Planning;
+
+/** What keeps the nearest thing from doing. */
+enum LackReason: string
+{
+    /** Nothing at all that could do. */
+    case Nothing = 'nothing';
+    /** Not enough of it, alone or together with a second kind. */
+    case TooFew = 'too-few';
+    /** Too big for the frame or the pot. */
+    case TooBig = 'too-big';
+    /** Blocked by a caution for someone in reach. */
+    case Unsafe = 'unsafe';
+    /** Too uneven or too light for a balance. */
+    case Uneven = 'uneven';
+    /** No second kind that is clearly different. */
+    case NoOther = 'no-other';
+    /** A prop, or the activity itself, is blocked by a caution. */
+    case PropUnsafe = 'prop-unsafe';
+}
