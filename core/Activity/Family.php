@@ -26,6 +26,7 @@ final readonly class Family
      * @param int                      $seconds    for one question, 15 to 120
      * @param int|null                 $largest    largest size of a step it can show; null for any
      * @param array<string, SceneKind> $scenes     form => picture ("spoken" where there is no form)
+     * @param bool                  $checksOnly whether it is for a quick look at what was there, not for learning
      * @param list<string>          $care   what cautions ask about the activity itself, for example "moving" or "suds"
      * @param NamingNumerals|null $naming the way of naming numerals it follows, if any
      */
@@ -46,6 +47,7 @@ final readonly class Family
         public array $scenes,
         public ?NamingNumerals $naming = null,
         public array $care = [],
+        public bool $checksOnly = false,
     ) {
     }
 

@@ -9,6 +9,7 @@ use Pindle\Core\Activity\Family;
 use Pindle\Core\Activity\Place;
 use Pindle\Core\Advice\RankedStep;
 use Pindle\Core\Advice\Ranking;
+use Pindle\Core\Advice\Reason;
 use Pindle\Core\Advice\Worth;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Evidence\ClauseKind;
@@ -68,6 +69,11 @@ final readonly class Candidates
                 $this->catalogue->showing($step->step, $form),
                 static fn (Family $family): bool => !($quiet && $family->noisy) && [] !== self::placesOf($family, $places),
             );
+            // A quick check is for what was there before, unless nothing else can show the step.
+            if (!\in_array($step->reason, [Reason::Due, Reason::Slipped], true)) {
+                $learning = array_filter($families, static fn (Family $family): bool => !$family->checksOnly);
+                $families = [] === $learning ? $families : $learning;
+            }
             if ([] === $families) {
                 continue;
             }

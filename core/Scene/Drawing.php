@@ -37,7 +37,7 @@ abstract readonly class Drawing
     {
         $thing ??= $this->thing;
 
-        return new Item(ItemKind::Thing, $x, $y, $thing->longSide(), $thing->longSide(), $thing->glyph, null, $faint);
+        return new Item(ItemKind::Thing, $x, $y, $thing->longSide(), $thing->longSide(), $thing->glyph, 'counter' === $thing->glyph ? mb_strtoupper(mb_substr($thing->name, 0, 1)) : null, $faint);
     }
 
     /**

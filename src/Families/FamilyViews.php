@@ -92,7 +92,7 @@ final readonly class FamilyViews
 
         return new FamilyView(
             $this->card($family),
-            Words::fill($words->layOut, ['count' => 'so many', 'things' => 'things']),
+            ucfirst(Words::fill($words->layOut, ['count' => 'so many', 'things' => 'things'])),
             array_map(static fn (Role $role): string => $role->id.': '.$role->count->text.([] === $role->forms ? '' : ' ('.implode(', ', array_map(static fn (Form $form): string => $form->value, $role->forms)).')').($role->apart ? ', clearly different' : '').($role->even ? ', even in weight' : ''), $family->roles),
             array_map(static fn (Prop $prop): string => $prop->thing->name, $family->props),
             $words->show,

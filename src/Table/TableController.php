@@ -17,8 +17,10 @@ use Pindle\Core\Evidence\ChildRecord;
 use Pindle\Core\Evidence\Ladder;
 use Pindle\Core\Evidence\Mark;
 use Pindle\Core\Evidence\OneTry;
+use Pindle\Core\Evidence\Outcome;
 use Pindle\Core\Evidence\Witness;
 use Pindle\Core\Planning\Laid;
+use Pindle\Core\Question\Ask;
 use Pindle\Core\Skill\SkillMap;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
@@ -205,6 +207,11 @@ final readonly class TableController
         $sitting = $stored->setUp->sittingOf($childId);
         $question = $sitting?->questions[$input->place] ?? throw Refusal::invalid('place', 'This sitting has no such question.');
         $at = $this->instant($input->at);
+        $error = null;
+        if (Ask::GuessCount === $question->fact->ask) {
+            $counted = $input->counted ?? throw Refusal::invalid('counted', 'How many were counted?');
+            $error = abs(($input->guess ?? throw Refusal::invalid('guess', 'What was the guess?')) - $counted) / $counted;
+        }
 
         return new OneTry(
             $input->id,
@@ -216,12 +223,13 @@ final readonly class TableController
             array_values(array_unique(array_map(static fn (Laid $laid): string => $laid->thing->id, $stored->setUp->laid))),
             $question->fact->key(),
             $question->guess(),
-            $input->outcome,
+            null === $error ? $input->outcome : Outcome::ofGuess($error),
             $input->method,
             $input->slip,
             $at,
             $this->clock->dayOf($at),
             $input->deviceId,
+            $error,
         );
     }
 }

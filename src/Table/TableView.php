@@ -9,6 +9,7 @@ final readonly class TableView
 {
     /**
      * @param list<string>          $props
+     * @param list<string>          $measured what was worked out for it: dice, frames, pots, ways
      * @param list<string>          $show
      * @param array<string, string> $helps help level => what to do
      * @param list<ChipView>        $methods
@@ -27,6 +28,7 @@ final readonly class TableView
         public string $part,
         public ?string $layOut,
         public array $props,
+        public array $measured,
         public array $show,
         public string $predict,
         public string $easier,

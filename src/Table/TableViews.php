@@ -19,6 +19,7 @@ use Pindle\Core\Evidence\Mark;
 use Pindle\Core\Planning\Laid;
 use Pindle\Core\Planning\SetUp;
 use Pindle\Core\Planning\Sitting;
+use Pindle\Core\Question\Ask;
 use Pindle\Core\Skill\Form;
 use Pindle\Core\Skill\SkillMap;
 use Pindle\Core\Thing\Thing;
@@ -35,6 +36,7 @@ final readonly class TableViews
         private Words $words,
         private Views $views,
         private SkillMap $map,
+        private Measured $measured,
     ) {
     }
 
@@ -61,6 +63,7 @@ final readonly class TableViews
                 ...array_map(static fn (Laid $laid): string => $laid->count.' '.(1 === $laid->count ? $laid->thing->single : $laid->thing->name), $setUp->laid),
                 ...array_map(static fn (Prop $prop): string => $prop->thing->name, $setUp->props),
             ],
+            $this->measured->of($setUp),
             $words->show,
             $words->predict,
             $words->easier,
@@ -129,6 +132,8 @@ final readonly class TableViews
                     $this->words->ask($question->fact, $setUp->family->id, $thing, $settings, $this->isWritten($setUp, $sitting) ? $settings->answering : null),
                     $this->words->answer($question->fact, $thing),
                     $question->fact->isOpen(),
+                    Ask::GuessCount === $question->fact->ask,
+                    $question->fact->answer,
                     $this->views->scene($setUp, $question, $sitting->form, $settings, null !== $child && $this->isSure($child, $question->stepId, $stored)),
                     $done[$sittingId][$place] ?? null,
                 );

@@ -29,6 +29,11 @@ final readonly class TryInput
         public int $at,
         public ?Method $method = null,
         public ?Slip $slip = null,
+        /** Of a guessed amount: what was said before counting, and what was counted. The outcome follows from them. */
+        #[Assert\Range(min: 0, max: 1000, notInRangeMessage: 'A guess is 0 to 1000.')]
+        public ?int $guess = null,
+        #[Assert\Range(min: 1, max: 1000, notInRangeMessage: 'What was counted is 1 to 1000.')]
+        public ?int $counted = null,
     ) {
     }
 }

@@ -17,6 +17,8 @@ final readonly class TurnView
         public string $ask,
         public string $answer,
         public bool $open,
+        public bool $isGuess,
+        public int|string $exact,
         public SceneView $scene,
         public ?DoneTryView $done,
     ) {

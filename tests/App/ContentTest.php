@@ -10,6 +10,7 @@ use Pindle\App\Platform\Content\BrokenContent;
 use Pindle\App\Platform\Content\ContentFiles;
 use Pindle\App\Platform\Content\Library;
 use Pindle\App\Platform\Words;
+use Pindle\Core\Activity\Family;
 use Pindle\Core\Advice\Cause;
 use Pindle\Core\Advice\DecisionReason;
 use Pindle\Core\Advice\Idea;
@@ -25,6 +26,7 @@ use Pindle\Core\Evidence\Method;
 use Pindle\Core\Evidence\Outcome;
 use Pindle\Core\Evidence\Slip;
 use Pindle\Core\Question\Facts;
+use Pindle\Core\Skill\Form;
 use Pindle\Tests\Make;
 use Symfony\Component\Filesystem\Filesystem;
 
@@ -72,6 +74,46 @@ final class ContentTest extends TestCase
                 }
                 self::assertNotSame('', $words->step($step));
             }
+        }
+    }
+
+    public function test_every_step_is_served_by_two_families_but_for_the_furthest_ones(): void
+    {
+        $library = Make::library();
+        $few = [];
+        foreach ($library->wholeMap()->steps as $step) {
+            $count = \count(array_filter($library->catalogue()->families, static fn (Family $family): bool => [] !== array_filter([] === $step->forms ? [null] : $step->forms, static fn (?Form $form): bool => $family->shows($step, $form))));
+            // Spoken steps and reaches of 50 and up are stretches: one is enough there.
+            if ($count < ([] === $step->forms || $step->size() >= 50 ? 1 : 2)) {
+                $few[$step->id] = $count;
+            }
+        }
+        self::assertSame([], $few);
+    }
+
+    public function test_the_table_of_the_catalogue_is_true(): void
+    {
+        require_once \dirname(__DIR__, 2).'/tools/catalogue.php';
+
+        self::assertSame(catalogue(Make::library()), file_get_contents(\dirname(__DIR__, 2).'/docs/catalogue.md'), 'run php tools/catalogue.php');
+    }
+
+    public function test_no_lay_out_wears_out(): void
+    {
+        foreach (Make::library()->catalogue()->families as $family) {
+            self::assertLessThanOrEqual(5, $family->setUp, $family->id);
+        }
+    }
+
+    public function test_the_list_of_ordinary_things_is_long_enough_and_its_drawings_are_there(): void
+    {
+        $drawn = (string) file_get_contents(\dirname(__DIR__, 2).'/web/scene/glyphs.ts');
+        $things = Make::library()->shippedThings();
+
+        self::assertGreaterThanOrEqual(120, \count($things));
+        foreach ($things as $thing) {
+            self::assertMatchesRegularExpression('/^    '.$thing->glyph.': \{/m', $drawn, $thing->id);
+            self::assertNotContains('refused', Make::library()->traitsByName($thing->name), $thing->id);
         }
     }
 
@@ -148,6 +190,12 @@ final class ContentTest extends TestCase
         } catch (BrokenContent $e) {
             self::assertStringContainsString('activities/pick-up-count.yaml', $e->getMessage());
             self::assertStringContainsString($place, $e->getMessage());
+            if ('line' === $place) {
+                return;
+            }
+            // What is left out has the line of what it is left out of.
+            $at = substr($text, 0, (int) strpos($text, '' === $bad ? 'words:' : $good));
+            self::assertStringContainsString('line '.(substr_count($at, "\n") + 1), $e->getMessage());
         } finally {
             $files->remove($folder);
         }

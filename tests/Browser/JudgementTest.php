@@ -92,6 +92,40 @@ final class JudgementTest extends BrowserTestCase
         self::assertCount(1, $this->chrome->driver->findElements(WebDriverBy::cssSelector('[role="dialog"] table')));
     }
 
+    public function test_an_activity_is_found_read_used_today_and_written_anew(): void
+    {
+        $this->server = new Server(self::TODAY, true);
+        $this->open('/families');
+        $this->chrome->waitForText('119 of 119 activities');
+        $this->assertAccessible('Families');
+        $this->chrome->clickText('Only for several children', 'label');
+        $planned = $this->api('/today')['setUps'][0]['familyId'];
+        $this->open('/families?open='.$planned);
+        $this->chrome->waitForText('Help, less and less');
+        $this->assertAccessible('An activity');
+        $this->chrome->clickText('Use it today');
+        $this->chrome->waitForText("It is in today's plan.");
+        self::assertContains($planned, array_column($this->api('/today')['setUps'], 'familyId'));
+
+        $this->open('/families');
+        $this->chrome->clickText('Write your own');
+        $this->chrome->clickText('Choose one');
+        $this->chrome->clickText('Quick peek', '*[@role="option"]');
+        $this->chrome->type('#own-name', 'Deck peek');
+        $this->chrome->type('#own-tidy', ' ');
+        $this->chrome->clickText('Keep');
+        $this->chrome->waitForText('should be a text');
+        $this->chrome->type('#own-tidy', 'Into the bag.');
+        $this->chrome->clickText('Keep');
+        $this->chrome->waitForText('120 of 120 activities');
+        $this->chrome->waitForText('Deck peek');
+
+        $this->chrome->driver->getKeyboard()->sendKeys('/');
+        $this->chrome->type('[role="dialog"] input', 'deck');
+        $this->chrome->clickText('Deck peek', '*[@role="option"]');
+        $this->chrome->waitForText('Your own');
+    }
+
     private function triedStep(string $childId): string
     {
         foreach ($this->api('/map/'.$childId)['strands'] as $strand) {

@@ -90,10 +90,10 @@ final class StoryTest extends BrowserTestCase
         $this->chrome->clickText('Add a thing');
         $this->chrome->type('#thing-name', 'mooring pins');
         $this->chrome->type('#thing-amount', '-3');
-        $this->chrome->click('form button[type=submit]');
+        $this->chrome->click('[role="dialog"] button[type=submit]');
         $this->chrome->waitForText('An amount is between 0 and 1000.');
         $this->chrome->type('#thing-amount', '30');
-        $this->chrome->click('form button[type=submit]');
+        $this->chrome->click('[role="dialog"] button[type=submit]');
         $this->chrome->waitForText('mooring pins');
         $this->assertAccessible('Cupboard');
     }

@@ -8,13 +8,12 @@ use PHPUnit\Framework\TestCase;
 use Pindle\Core\Activity\Family;
 use Pindle\Core\Activity\Generator;
 use Pindle\Core\Question\Ask;
-use Pindle\Core\Question\Fact;
 use Pindle\Core\Question\Facts;
-use Pindle\Core\Question\Level;
 use Pindle\Core\Question\Question;
 use Pindle\Core\Question\QuestionSet;
 use Pindle\Core\Skill\Step;
 use Pindle\Tests\Make;
+use Pindle\Tests\Promises;
 use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
 
@@ -65,33 +64,10 @@ final class QuestionSetTest extends TestCase
     public function test_a_set_keeps_its_promises(): void
     {
         $broken = [];
-        foreach (self::asked() as [$generator, $step]) {
-            $facts = Facts::of($generator, $step);
-            $share = static fn (callable $is): float => \count(array_filter($facts, $is)) / \count($facts);
-            [$noughts, $doubles] = [$share(static fn (Fact $fact): bool => $fact->hasNought()), $share(static fn (Fact $fact): bool => $fact->isDouble())];
-            $compares = $facts[0]->ask->compares();
+        foreach (Promises::asked(Make::library()) as [$generator, $step]) {
             for ($seed = 1; $seed <= self::SEEDS; ++$seed) {
                 $count = 5 + $seed % 8;
-                $questions = self::set($generator, $step, $count, $seed);
-                $levels = array_map(static fn (Question $question): Level => $question->level, $questions);
-                $at = array_filter($questions, static fn (Question $question): bool => Level::At === $question->level);
-                $open = array_filter($at, static fn (Question $question): bool => $question->fact->isOpen());
-                $keys = array_map(static fn (Question $question): string => $question->fact->key(), $questions);
-                $middle = \array_slice($questions, 1, -1);
-                $of = static fn (callable $is): int => \count(array_filter($middle, static fn (Question $question): bool => $is($question->fact)));
-                $about = static fn (int $number, float $rate): bool => abs($number - \count($middle) * $rate) <= 1.5;
-                $promises = [
-                    'as many as wanted' => $count === \count($questions),
-                    'sure first and last' => [0, $count - 1] === array_keys($levels, Level::Sure, true),
-                    'half of them open' => 2 * \count($open) >= \count($at),
-                    'about six in ten at the step' => abs(0.6 - \count($at) / ($count - 2)) <= 0.28,
-                    'never the same twice running' => [] === array_filter(array_keys($keys), static fn (int $i): bool => $i > 0 && $keys[$i] === $keys[$i - 1]),
-                    // Where there are enough to choose from and the kind does not make up the step.
-                    'noughts at their rate' => \count($facts) < 12 || 0.0 === $noughts || $noughts >= 0.4 || $about($of(static fn (Fact $fact): bool => $fact->hasNought()), 1 / 6),
-                    'doubles at their rate' => $compares || \count($facts) < 12 || 0.0 === $doubles || $doubles >= 0.5 || $about($of(static fn (Fact $fact): bool => $fact->isDouble()), 1 / 6),
-                    'equals one in five' => !$compares || \count($facts) < 12 || 0.0 === $doubles || $about($of(static fn (Fact $fact): bool => $fact->isDouble()), 1 / 5),
-                ];
-                foreach (array_keys($promises, false, true) as $promise) {
+                foreach (Promises::broken($generator, $step, $count, Promises::set($generator, $step, $count, $seed)) as $promise) {
                     $broken[] = \sprintf('%s, %s, seed %d: %s', $generator->value, $step->id, $seed, $promise);
                 }
             }
@@ -116,27 +92,10 @@ final class QuestionSetTest extends TestCase
 
     public function test_the_same_seed_asks_the_same(): void
     {
-        [$generator, $step] = self::asked()[7];
+        [$generator, $step] = Promises::asked(Make::library())[7];
 
-        self::assertEquals(self::set($generator, $step, 9, 5), self::set($generator, $step, 9, 5));
-        self::assertNotEquals(self::set($generator, $step, 9, 5), self::set($generator, $step, 9, 6));
-    }
-
-    /** @return list<Question> of a step that was met before */
-    private static function set(Generator $generator, Step $step, int $count, int $seed): array
-    {
-        return QuestionSet::choose($generator, $step, ['met:before' => ['seen' => 1, 'unaided' => 1]], $count, null, null, new Randomizer(new Xoshiro256StarStar($seed)))->questions;
-    }
-
-    /** @return list<array{Generator, Step}> each kind of question with each step that a family asks it about: what a family asks depends on nothing else */
-    private static function asked(): array
-    {
-        $asked = [];
-        foreach (self::served() as [$family, $step]) {
-            $asked[$family->serves[$step->skill->id]->value.' '.$step->id] = [$family->serves[$step->skill->id], $step];
-        }
-
-        return array_values($asked);
+        self::assertEquals(Promises::set($generator, $step, 9, 5), Promises::set($generator, $step, 9, 5));
+        self::assertNotEquals(Promises::set($generator, $step, 9, 5), Promises::set($generator, $step, 9, 6));
     }
 
     /** @return list<array{Family, Step}> */

@@ -645,6 +645,13 @@ export interface components {
             method?: components["schemas"]["Method"] | (never | null);
             /** @default null */
             slip?: components["schemas"]["Slip"] | (never | null);
+            /**
+             * Of a guessed amount: what was said before counting, and what was counted. The outcome follows from them.
+             * @default null
+             */
+            guess?: number | null;
+            /** @default null */
+            counted?: number | null;
         };
         CorrectionInput: {
             id: string;
@@ -1009,6 +1016,8 @@ export interface components {
             ask: string;
             answer: string;
             open: boolean;
+            isGuess: boolean;
+            exact: number | string;
             scene: components["schemas"]["SceneView"];
             done?: components["schemas"]["DoneTryView"] | (never | null);
         };
@@ -1033,6 +1042,7 @@ export interface components {
             part: string;
             layOut?: string | null;
             props: string[];
+            measured: string[];
             show: string[];
             predict: string;
             easier: string;

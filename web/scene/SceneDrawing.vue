@@ -70,6 +70,9 @@ const size = (item: Schemas['ItemView']) => Math.min(item.width, item.height) * 
                     :stroke="glyph(item.glyph).line"
                     stroke-width="0.8"
                 />
+                <text v-if="item.label" text-anchor="middle" dy="0.36em" font-size="9" class="fill-ink font-bold">
+                    {{ item.label }}
+                </text>
             </g>
             <template v-else-if="item.kind === 'plate' || item.kind === 'bowl' || item.kind === 'ring'">
                 <ellipse

@@ -12,11 +12,13 @@ final class BrokenContent extends \RuntimeException
         parent::__construct($message, 0, $previous);
     }
 
-    /** @param string $place the path of fields, with dots between */
-    public static function at(string $file, string $place, string $reason, ?\Throwable $previous = null): self
+    /**
+     * @param string      $place the path of fields, with dots between
+     * @param string|null $path  where the file is, so that its line can be told
+     */
+    public static function at(string $file, string $place, string $reason, ?\Throwable $previous = null, ?string $path = null): self
     {
-        $path = \dirname(__DIR__, 3).'/content/'.$file;
-        $line = is_file($path) ? Library::lineOf((string) file_get_contents($path), $place) : null;
+        $line = null !== $path && is_file($path) ? Library::lineOf((string) file_get_contents($path), $place) : null;
 
         return new self(\sprintf('content/%s%s, %s: %s', $file, null === $line ? '' : ' line '.$line, $place, $reason), $place, $reason, $previous);
     }

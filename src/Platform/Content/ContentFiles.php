@@ -17,6 +17,12 @@ final readonly class ContentFiles
     {
     }
 
+    /** Where a file is, by its name below content/ without ".yaml". */
+    public function path(string $name): string
+    {
+        return $this->contentDir.'/'.$name.'.yaml';
+    }
+
     /**
      * Every file by its path below content/, without ".yaml".
      *

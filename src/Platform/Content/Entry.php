@@ -8,7 +8,7 @@ namespace Pindle\App\Platform\Content;
 final readonly class Entry
 {
     /** @param array<array-key, mixed> $data */
-    public function __construct(private string $file, private string $place, private array $data)
+    public function __construct(private string $file, private string $place, private array $data, private ?string $path = null)
     {
     }
 
@@ -92,7 +92,7 @@ final readonly class Entry
     {
         $entries = [];
         foreach ($this->map($field) as $key => $value) {
-            $entries[] = new self($this->file, $this->place.'.'.$field.'.'.$key, \is_array($value) ? $value : throw $this->wrong($field.'.'.$key, 'should be an entry'));
+            $entries[] = new self($this->file, $this->place.'.'.$field.'.'.$key, \is_array($value) ? $value : throw $this->wrong($field.'.'.$key, 'should be an entry'), $this->path);
         }
 
         return $entries;
@@ -148,6 +148,6 @@ final readonly class Entry
 
     public function wrong(string $field, string $reason): BrokenContent
     {
-        return BrokenContent::at($this->file.'.yaml', $this->place.'.'.$field, $reason.'.');
+        return BrokenContent::at($this->file.'.yaml', $this->place.'.'.$field, $reason.'.', null, $this->path);
     }
 }

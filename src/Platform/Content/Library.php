@@ -95,8 +95,13 @@ final class Library
         $found = null;
         $from = 0;
         foreach (explode('.', $place) as $field) {
+            $entry = ctype_digit($field) ? (int) $field : null;
             for ($i = $from; $i < \count($lines); ++$i) {
-                if (preg_match('/^[\s{,-]*"?'.preg_quote($field, '/').'"?\s*:/', $lines[$i]) || (null !== $found && str_contains($lines[$i], $field.':') && $i === $from)) {
+                $isHere = null === $entry
+                    ? 1 === preg_match('/(^|[\s{,-])"?'.preg_quote($field, '/').'"?\s*:/', $lines[$i])
+                    // An entry of a list has no name: the lines that begin with a dash are counted.
+                    : 1 === preg_match('/^\s*-\s/', $lines[$i]) && -1 === --$entry;
+                if ($isHere) {
                     [$found, $from] = [$i + 1, $i];
                     break;
                 }
@@ -214,7 +219,7 @@ final class Library
             $words->text('child_turn'),
             $words->text('check'),
             $words->text('tidy'),
-            $words->textOrNull('waiting'),
+            $whole->flag('together') ? $words->text('waiting') : $words->textOrNull('waiting'),
         );
     }
 
@@ -346,6 +351,7 @@ final class Library
             [] === $scenes ? throw $entry->wrong('scenes', 'should name a picture') : $scenes,
             null === ($naming = $entry->textOrNull('naming')) ? null : $entry->case('naming', $naming, NamingNumerals::class),
             $entry->texts('care'),
+            $entry->flag('checks_only'),
         );
     }
 
@@ -386,6 +392,6 @@ final class Library
 
     private function entry(string $file, string $place, mixed $data): Entry
     {
-        return new Entry($file, $place, \is_array($data) ? $data : throw BrokenContent::at($file.'.yaml', $place, 'is not there or not an entry.'));
+        return new Entry($file, $place, \is_array($data) ? $data : throw BrokenContent::at($file.'.yaml', $place, 'is not there or not an entry.'), $this->shipped->path($file));
     }
 }

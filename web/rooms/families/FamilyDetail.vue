@@ -75,6 +75,10 @@ const remove = useMutation({
                         <li v-for="role in family.data.value.layOut" :key="role">{{ role }}</li>
                         <li v-for="prop in family.data.value.props" :key="prop">{{ prop }}</li>
                     </ul>
+                    <p v-if="family.data.value.layOut.length" class="text-sm text-soft">
+                        Counts follow the questions: n is the largest amount, a and b its parts, r the reach, sum the labels laid
+                        out.
+                    </p>
                     <h3 class="font-bold">Show</h3>
                     <ol class="list-inside list-decimal">
                         <li v-for="line in family.data.value.show" :key="line">{{ line }}</li>

@@ -18,6 +18,7 @@ defineProps<{ table: Schemas['TableView']; bare?: boolean }>();
             </ul>
             <p v-if="!table.props.length">Nothing at all.</p>
             <p v-if="table.layOut" class="text-soft">{{ table.layOut }}</p>
+            <p v-for="line in table.measured" :key="line" class="mt-1 text-[0.95rem]">{{ line }}</p>
         </div>
         <div>
             <h2>Show</h2>

@@ -19,6 +19,7 @@ import SceneDrawing from '@/scene/SceneDrawing.vue';
 import Advice from './Advice.vue';
 import AllAtOnce from './AllAtOnce.vue';
 import Ends from './Ends.vue';
+import GuessPad from './GuessPad.vue';
 import HowItGoes from './HowItGoes.vue';
 import TurnedToChild from './TurnedToChild.vue';
 
@@ -90,9 +91,10 @@ listen((answer) => {
     advice.value = answer.advice ?? null;
 });
 
-function tap(outcome: Outcome) {
+function tap(outcome: Outcome, guessed?: { guess: number; counted: number }) {
     const turn = current.value;
-    if (!turn || table.data.value?.isDone) {
+    // A guess has its own outcome: keys do not tap one.
+    if (!turn || table.data.value?.isDone || (turn.isGuess && !guessed)) {
         return;
     }
     const id = newId();
@@ -111,6 +113,7 @@ function tap(outcome: Outcome) {
             at: Date.now(),
             method: method.value,
             slip: slip.value,
+            ...guessed,
         },
     });
     method.value = null;
@@ -323,7 +326,13 @@ onBeforeUnmount(() => {
                                     </div>
                                 </div>
                             </div>
-                            <Outcomes wide @tap="tap" />
+                            <GuessPad
+                                v-if="current.isGuess"
+                                :turn="keyOf(current)"
+                                :exact="Number(current.exact)"
+                                @counted="(guess, counted) => tap('at-once', { guess, counted })"
+                            />
+                            <Outcomes v-else wide @tap="tap" />
                             <div class="mt-2 flex items-center justify-between gap-2">
                                 <Button kind="quiet" :disabled="!lastTap" @click="undo">
                                     <Undo2 :size="20" aria-hidden="true" />

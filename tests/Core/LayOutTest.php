@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\Tests\Core;
+
+use PHPUnit\Framework\TestCase;
+use Pindle\Core\Child\Child;
+use Pindle\Core\Planning\Lack;
+use Pindle\Core\Planning\LackReason;
+use Pindle\Core\Planning\Laid;
+use Pindle\Core\Planning\LayOut;
+use Pindle\Core\Question\Ask;
+use Pindle\Core\Question\Fact;
+use Pindle\Core\Question\Level;
+use Pindle\Core\Question\Question;
+use Pindle\Core\Question\QuestionSet;
+use Pindle\Core\Skill\Form;
+use Pindle\Core\Thing\Shape;
+use Pindle\Core\Thing\Size;
+use Pindle\Core\Thing\Thing;
+use Pindle\Tests\Make;
+
+/** Which things and how many, and what to do where they do not reach. */
+final class LayOutTest extends TestCase
+{
+    public function test_the_exact_count_of_one_kind_is_laid_out(): void
+    {
+        self::assertSame(['things' => ['corks' => 7]], self::laid('take-some', ['n' => 7, 'b' => 3], [self::thing('corks', 20)]));
+    }
+
+    public function test_an_amount_that_no_kind_has_is_split_over_two(): void
+    {
+        self::assertSame(['things' => ['pegs' => 5, 'corks' => 2]], self::laid('take-some', ['n' => 7, 'b' => 3], [self::thing('corks', 4), self::thing('pegs', 5)]));
+    }
+
+    public function test_when_even_two_kinds_fall_short_it_says_how_many_more_would_do(): void
+    {
+        $lack = self::choose('take-some', ['n' => 9, 'b' => 3], [self::thing('corks', 4), self::thing('pegs', 3)]);
+
+        self::assertInstanceOf(Lack::class, $lack);
+        self::assertSame([LackReason::TooFew, 9, 'corks', 5], [$lack->reason, $lack->wanted, $lack->nearest?->name, $lack->more]);
+    }
+
+    public function test_things_have_to_fit_be_safe_and_be_even_where_they_are_weighed(): void
+    {
+        $walnuts = new Thing('walnuts', 'walnuts', 'walnut', 30, Size::of(45, 70, 80), Shape::Block, mass: 11.0, massSpread: 2.2);
+        $blocks = new Thing('blocks', 'blocks', 'block', 30, Size::of(40, 70, 80), Shape::Block, mass: 40.0, massSpread: 0.5);
+
+        self::assertSame(LackReason::TooBig, self::lack('ten-tray', ['n' => 7], [self::thing('spoons', 20, [15, 55, 300])]));
+        self::assertSame(LackReason::Unsafe, self::lack('take-some', ['n' => 7, 'b' => 3], [self::thing('beans', 60, [7, 9, 16])], 24));
+        self::assertSame(LackReason::Uneven, self::lack('hanger-balance', ['n' => 5], [$walnuts]));
+        self::assertSame(['things' => ['blocks' => 10]], self::laid('hanger-balance', ['n' => 5], [$walnuts, $blocks]));
+        self::assertSame(LackReason::Nothing, self::lack('take-some', ['n' => 7, 'b' => 3], []));
+    }
+
+    public function test_a_second_kind_has_to_be_clearly_different_or_of_another_colour(): void
+    {
+        $numbers = ['a' => 4, 'b' => 3];
+        self::assertSame(LackReason::NoOther, self::lack('turn-sign', $numbers, [self::thing('corks', 30)]));
+        self::assertSame(['things' => ['cubes' => 4], 'others' => ['cubes' => 3]], self::laid('turn-sign', $numbers, [new Thing('cubes', 'cubes', 'cube', 30, Size::of(40, 70, 80), Shape::Block, colours: 3)]));
+    }
+
+    /**
+     * @param array<string, int> $numbers
+     * @param list<Thing>        $things
+     *
+     * @return list<Laid>|Lack
+     */
+    private static function choose(string $family, array $numbers, array $things, int $months = 60): array|Lack
+    {
+        $of = Make::library()->catalogue()->family($family);
+        $step = Make::library()->wholeMap()->step('take-away@5');
+        $set = QuestionSet::ofStored([new Question($step->id, new Fact(Ask::Take, $numbers, 1), Level::At)]);
+
+        return (new LayOut(Make::library()->cautions()))->choose($of, $of->props, [[$set, $step->size()]], [Form::Things], $things, [new Child('c', 'C', Make::day(0)->plusDays(-30 * $months))], Make::day(0), [], []);
+    }
+
+    /**
+     * @param array<string, int> $numbers
+     * @param list<Thing>        $things
+     *
+     * @return array<string, array<string, int>> role => thing => count
+     */
+    private static function laid(string $family, array $numbers, array $things): array
+    {
+        $chosen = self::choose($family, $numbers, $things);
+        self::assertIsArray($chosen, $chosen instanceof Lack ? $chosen->reason->value : '');
+        $laid = [];
+        foreach ($chosen as $one) {
+            $laid[$one->roleId][$one->thing->id] = $one->count;
+        }
+
+        return $laid;
+    }
+
+    /**
+     * @param array<string, int> $numbers
+     * @param list<Thing>        $things
+     */
+    private static function lack(string $family, array $numbers, array $things, int $months = 60): ?LackReason
+    {
+        $lack = self::choose($family, $numbers, $things, $months);
+
+        return $lack instanceof Lack ? $lack->reason : null;
+    }
+
+    /** @param array{float|int, float|int, float|int} $size */
+    private static function thing(string $name, int $amount, array $size = [40, 40, 48]): Thing
+    {
+        return new Thing($name, $name, rtrim($name, 's'), $amount, Size::of((float) $size[0], (float) $size[1], (float) $size[2]), Shape::Block, glyph: $name);
+    }
+}

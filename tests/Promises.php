@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\Tests;
+
+use Pindle\App\Platform\Content\Library;
+use Pindle\Core\Activity\Generator;
+use Pindle\Core\Question\Fact;
+use Pindle\Core\Question\Facts;
+use Pindle\Core\Question\Level;
+use Pindle\Core\Question\Question;
+use Pindle\Core\Question\QuestionSet;
+use Pindle\Core\Skill\Step;
+use Random\Engine\Xoshiro256StarStar;
+use Random\Randomizer;
+
+/** What every set of questions promises; asked by the tests and, with many more seeds, by the bench. */
+final class Promises
+{
+    /** @return list<array{Generator, Step}> each kind of question with each step that a family asks it about: what a family asks depends on nothing else */
+    public static function asked(Library $library): array
+    {
+        $asked = [];
+        foreach ($library->catalogue()->families as $family) {
+            foreach ($library->map()->steps as $step) {
+                if ($family->shows($step, $step->firstForm()) || $family->shows($step, $step->lastForm())) {
+                    $asked[$family->serves[$step->skill->id]->value.' '.$step->id] = [$family->serves[$step->skill->id], $step];
+                }
+            }
+        }
+
+        return array_values($asked);
+    }
+
+    /** @return list<Question> of a step that was met before */
+    public static function set(Generator $generator, Step $step, int $count, int $seed): array
+    {
+        return QuestionSet::choose($generator, $step, ['met:before' => ['seen' => 1, 'unaided' => 1]], $count, null, null, new Randomizer(new Xoshiro256StarStar($seed)))->questions;
+    }
+
+    /**
+     * @param list<Question> $questions
+     *
+     * @return list<string> promises that are not kept
+     */
+    public static function broken(Generator $generator, Step $step, int $count, array $questions): array
+    {
+        $facts = Facts::of($generator, $step);
+        $share = static fn (callable $is): float => \count(array_filter($facts, $is)) / \count($facts);
+        $isNought = static fn (Fact $fact): bool => $fact->hasNought();
+        $isDouble = static fn (Fact $fact): bool => $fact->isDouble();
+        [$noughts, $doubles] = [$share($isNought), $share($isDouble)];
+        $compares = $facts[0]->ask->compares();
+        $levels = array_map(static fn (Question $question): Level => $question->level, $questions);
+        $at = array_filter($questions, static fn (Question $question): bool => Level::At === $question->level);
+        $open = array_filter($at, static fn (Question $question): bool => $question->fact->isOpen());
+        $keys = array_map(static fn (Question $question): string => $question->fact->key(), $questions);
+        $middle = \array_slice($questions, 1, -1);
+        $about = static fn (callable $is, float $rate): bool => abs(\count(array_filter($middle, static fn (Question $question): bool => $is($question->fact))) - \count($middle) * $rate) <= 1.5;
+        // Rates hold where there are enough facts to choose from and the kind does not make up the step.
+        $enough = \count($facts) >= 12;
+        $promises = [
+            'as many as wanted' => $count === \count($questions),
+            'sure first and last' => [0, $count - 1] === array_keys($levels, Level::Sure, true),
+            'half of them open' => 2 * \count($open) >= \count($at),
+            'about six in ten at the step' => abs(0.6 - \count($at) / ($count - 2)) <= 0.28,
+            'never the same twice running' => [] === array_filter(array_keys($keys), static fn (int $i): bool => $i > 0 && $keys[$i] === $keys[$i - 1]),
+            'noughts at their rate' => !$enough || 0.0 === $noughts || $noughts >= 0.4 || $about($isNought, 1 / QuestionSet::NOUGHT_ONE_IN),
+            'doubles at their rate' => $compares || !$enough || 0.0 === $doubles || $doubles >= 0.5 || $about($isDouble, 1 / QuestionSet::DOUBLE_ONE_IN),
+            'equals one in five' => !$compares || !$enough || 0.0 === $doubles || $about($isDouble, 1 / QuestionSet::EQUAL_ONE_IN),
+        ];
+
+        return array_keys($promises, false, true);
+    }
+}
