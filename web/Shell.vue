@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query';
-import { computed, ref } from 'vue';
+import { computed, nextTick, ref, watch } from 'vue';
 import { RouterLink, RouterView, useRoute, useRouter } from 'vue-router';
 import { Search } from '@lucide/vue';
 
@@ -19,6 +19,12 @@ const showKeys = ref(false);
 const finding = ref(false);
 /** Rooms worked in with one hand have the whole screen. */
 const bare = computed(() => route.name === 'table' || route.name === 'first-look');
+// On a phone the rooms are wider than the screen: the one you are in is scrolled into sight.
+watch(
+    () => route.name,
+    () => nextTick(() => document.querySelector('nav [aria-current]')?.scrollIntoView({ inline: 'nearest', block: 'nearest' })),
+    { flush: 'post' },
+);
 let going = false;
 
 function go(key: string) {

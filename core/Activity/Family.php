@@ -26,9 +26,10 @@ final readonly class Family
      * @param int                      $seconds    for one question, 15 to 120
      * @param int|null                 $largest    largest size of a step it can show; null for any
      * @param array<string, SceneKind> $scenes     form => picture ("spoken" where there is no form)
-     * @param bool                  $checksOnly whether it is for a quick look at what was there, not for learning
-     * @param list<string>          $care   what cautions ask about the activity itself, for example "moving" or "suds"
-     * @param NamingNumerals|null $naming the way of naming numerals it follows, if any
+     * @param NamingNumerals|null      $naming     the way of naming numerals it follows, if any
+     * @param list<string>             $care       what cautions ask about the activity itself, for example "moving" or "suds"
+     * @param bool                     $checksOnly whether it is for a quick look at what was there, not for learning
+     * @param int|null                 $smallest   smallest size of a step it is for; null for any
      */
     public function __construct(
         public string $id,
@@ -48,13 +49,14 @@ final readonly class Family
         public ?NamingNumerals $naming = null,
         public array $care = [],
         public bool $checksOnly = false,
+        public ?int $smallest = null,
     ) {
     }
 
     /** Whether the family can put this step before a child in this form (null: spoken or moved). */
     public function shows(Step $step, ?Form $form): bool
     {
-        if (!isset($this->serves[$step->skill->id]) || (null !== $this->largest && $step->size() > $this->largest)) {
+        if (!isset($this->serves[$step->skill->id]) || $step->size() < ($this->smallest ?? 0) || $step->size() > ($this->largest ?? \PHP_INT_MAX)) {
             return false;
         }
 

@@ -38,8 +38,7 @@ final readonly class Cautions
         $found = [];
         foreach ($this->rules as $rule) {
             foreach ($inReach as $child) {
-                $young = null === $rule->underMonths || $child->ageInMonths($on) < $rule->underMonths;
-                if ($young && self::applies($rule, $thing, $child)) {
+                if (self::applies($rule, $thing, $child, $on)) {
                     $found[] = new Caution($rule->id, $rule->level, $thing->name, $child->id, $child->name);
                 }
             }
@@ -56,9 +55,11 @@ final readonly class Cautions
      */
     public function allow(Thing $thing, array $inReach, LocalDate $on): bool
     {
-        foreach ($this->about($thing, $inReach, $on) as $caution) {
-            if ($caution->blocks()) {
-                return false;
+        foreach ($this->rules as $rule) {
+            foreach (Level::Block === $rule->level ? $inReach : [] as $child) {
+                if (self::applies($rule, $thing, $child, $on)) {
+                    return false;
+                }
             }
         }
 
@@ -75,8 +76,12 @@ final readonly class Cautions
         return $thing->shape->mayRoll() && (null === $thing->size || $thing->size->middle <= self::BALL_MIDDLE_MM);
     }
 
-    private static function applies(Rule $rule, Thing $thing, Child $child): bool
+    private static function applies(Rule $rule, Thing $thing, Child $child, LocalDate $on): bool
     {
+        if (null !== $rule->underMonths && $child->ageInMonths($on) >= $rule->underMonths) {
+            return false;
+        }
+
         return match ($rule->test) {
             Test::SmallPart => self::isSmallPart($thing),
             Test::SmallBall => self::isSmallBall($thing),

@@ -42,7 +42,7 @@ final readonly class FamiliesController
     #[OA\Response(response: 200, description: 'All activities', content: new OA\JsonContent(ref: new Model(type: FamiliesView::class)))]
     public function list(): JsonResponse
     {
-        return new JsonResponse(new FamiliesView(array_values(array_map($this->views->card(...), $this->catalogue->families)), $this->library->brokenOwn()));
+        return new JsonResponse(new FamiliesView($this->views->strands(), $this->views->cards($this->catalogue->families), $this->library->brokenOwn()));
     }
 
     #[Route('', name: 'families_add', methods: ['POST'])]

@@ -17,8 +17,7 @@ final readonly class FamiliesRoom
     public function lacking(): array
     {
         $lacking = [];
-        foreach ($this->catalogue->families as $family) {
-            $card = $this->views->card($family);
+        foreach ($this->views->cards($this->catalogue->families) as $card) {
             if (null !== $card->lacks) {
                 $lacking[] = ['id' => $card->id, 'name' => $card->name, 'lacks' => $card->lacks];
             }

@@ -8,10 +8,11 @@ namespace Pindle\App\Families;
 final readonly class FamiliesView
 {
     /**
-     * @param list<FamilyCardView> $families
-     * @param list<string>         $broken   own activities that cannot be read any more, with the reason
+     * @param array<string, string> $strands  names by id, in the order of the map
+     * @param list<FamilyCardView>  $families
+     * @param list<string>          $broken   own activities that cannot be read any more, with the reason
      */
-    public function __construct(public array $families, public array $broken)
+    public function __construct(public array $strands, public array $families, public array $broken)
     {
     }
 }

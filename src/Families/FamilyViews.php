@@ -20,6 +20,7 @@ use Pindle\Core\Advice\Reason;
 use Pindle\Core\Calendar\Span;
 use Pindle\Core\Caution\Caution;
 use Pindle\Core\Caution\Cautions;
+use Pindle\Core\Child\Child;
 use Pindle\Core\Child\Settings;
 use Pindle\Core\Child\WayIn;
 use Pindle\Core\Evidence\HelpLevel;
@@ -32,6 +33,7 @@ use Pindle\Core\Question\QuestionSet;
 use Pindle\Core\Skill\Form;
 use Pindle\Core\Skill\SkillMap;
 use Pindle\Core\Skill\Step;
+use Pindle\Core\Skill\Strand;
 use Pindle\Core\Thing\Thing;
 use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
@@ -55,32 +57,35 @@ final readonly class FamilyViews
     ) {
     }
 
+    /** @return array<string, string> names by id, in the order of the map */
+    public function strands(): array
+    {
+        $names = [];
+        foreach (Strand::cases() as $strand) {
+            $names[$strand->value] = $this->words->say('strands', $strand);
+        }
+
+        return $names;
+    }
+
+    /**
+     * @param iterable<Family> $families
+     *
+     * @return list<FamilyCardView>
+     */
+    public function cards(iterable $families): array
+    {
+        [$things, $children, $cards] = [$this->cupboard->present(), $this->children->present(), []];
+        foreach ($families as $family) {
+            $cards[] = $this->cardWith($family, $things, $children);
+        }
+
+        return $cards;
+    }
+
     public function card(Family $family): FamilyCardView
     {
-        $words = $this->library->familyWords($family->id);
-        $steps = $this->served($family);
-        [$step, $form] = $this->sample($family, $steps);
-        $set = QuestionSet::choose($family->serves[$step->skill->id], $step, [], self::QUESTIONS, null, null, new Randomizer(new Xoshiro256StarStar(crc32($family->id))));
-        $laid = (new LayOut($this->cautions))->choose($family, $family->props, [[$set, $step->size()]], [$form], $this->cupboard->present(), $this->children->present(), $this->clock->today(), [], []);
-        $sitting = new Sitting('', $step->id, $form, HelpLevel::Bare, $set->questions, 0.0, false, Reason::Ready, []);
-        $setUp = new SetUp('sample', $family, Place::Table, $family->part, new Span(0, 10), [$sitting], $laid instanceof Lack ? [] : $laid);
-
-        return new FamilyCardView(
-            $family->id,
-            $words->name,
-            $words->inShort,
-            array_map(fn (Step $one): \Pindle\App\Platform\View\StepView => $this->views->step($one->id), $steps),
-            array_values(array_unique(array_map(static fn (Step $one): string => $one->skill->strand->value, $steps))),
-            array_map(static fn (Place $place): string => $place->value, $family->places),
-            $family->part->value,
-            array_map(static fn (WayIn $way): string => $way->value, $family->waysIn),
-            array_map(static fn (Form $one): string => $one->value, $family->forms),
-            $family->together,
-            $family->needsNothing(),
-            str_starts_with($family->id, OwnContent::PREFIX),
-            $laid instanceof Lack ? $this->lack($laid) : null,
-            $this->views->scene($setUp, $set->questions[2], $form, new Settings(), false),
-        );
+        return $this->cardWith($family, $this->cupboard->present(), $this->children->present());
     }
 
     public function whole(Family $family): FamilyView
@@ -121,6 +126,38 @@ final readonly class FamilyViews
     public function lack(Lack $lack): string
     {
         return ucfirst($this->words->say('lacks', $lack->reason, ['wanted' => $lack->wanted, 'more' => $lack->more, 'thing' => $lack->nearest->name ?? 'things']));
+    }
+
+    /**
+     * @param list<Thing> $things
+     * @param list<Child> $children
+     */
+    private function cardWith(Family $family, array $things, array $children): FamilyCardView
+    {
+        $words = $this->library->familyWords($family->id);
+        $steps = $this->served($family);
+        [$step, $form] = $this->sample($family, $steps);
+        $set = QuestionSet::choose($family->serves[$step->skill->id], $step, [], self::QUESTIONS, null, null, new Randomizer(new Xoshiro256StarStar(crc32($family->id))));
+        $laid = (new LayOut($this->cautions))->choose($family, $family->props, [[$set, $step->size()]], [$form], $things, $children, $this->clock->today(), [], []);
+        $sitting = new Sitting('', $step->id, $form, HelpLevel::Bare, $set->questions, 0.0, false, Reason::Ready, []);
+        $setUp = new SetUp('sample', $family, Place::Table, $family->part, new Span(0, 10), [$sitting], $laid instanceof Lack ? [] : $laid);
+
+        return new FamilyCardView(
+            $family->id,
+            $words->name,
+            $words->inShort,
+            array_map(fn (Step $one): \Pindle\App\Platform\View\StepView => $this->views->step($one->id), $steps),
+            array_values(array_unique(array_map(static fn (Step $one): string => $one->skill->strand->value, $steps))),
+            array_map(static fn (Place $place): string => $place->value, $family->places),
+            $family->part->value,
+            array_map(static fn (WayIn $way): string => $way->value, $family->waysIn),
+            array_map(static fn (Form $one): string => $one->value, $family->forms),
+            $family->together,
+            $family->needsNothing(),
+            str_starts_with($family->id, OwnContent::PREFIX),
+            $laid instanceof Lack ? $this->lack($laid) : null,
+            $this->views->scene($setUp, $set->questions[2], $form, new Settings(), false),
+        );
     }
 
     /** @return list<Step> */

@@ -874,6 +874,9 @@ export interface components {
             scene: components["schemas"]["SceneView"];
         };
         FamiliesView: {
+            strands: {
+                [key: string]: string;
+            };
             families: components["schemas"]["FamilyCardView"][];
             broken: string[];
         };

@@ -352,6 +352,7 @@ final class Library
             null === ($naming = $entry->textOrNull('naming')) ? null : $entry->case('naming', $naming, NamingNumerals::class),
             $entry->texts('care'),
             $entry->flag('checks_only'),
+            $entry->numberOrNull('smallest', 1, 1000),
         );
     }
 

@@ -155,11 +155,13 @@ const toTick = computed(() => cupboard.data.value?.shipped.filter((shipped) => !
             <TabPanels>
                 <TabPanel>
                     <Notice :error="amount.error.value ?? putAway.error.value" class="mb-3" />
-                    <p v-if="!things.length" class="max-w-xl">
-                        The cupboard is empty. Tick a few ordinary things, or add your own; the first plan needs no more than
-                        corks and lids.
-                        <Button class="mt-3" kind="strong" @click="tab = 1">Tick what you have</Button>
-                    </p>
+                    <div v-if="!things.length" class="max-w-xl space-y-3">
+                        <p>
+                            The cupboard is empty. Tick a few ordinary things, or add your own; the first plan needs no more than
+                            corks and lids.
+                        </p>
+                        <Button kind="strong" @click="tab = 1">Tick what you have</Button>
+                    </div>
                     <p v-else-if="route.query.tick" class="mb-4" role="status">
                         That is enough to begin.
                         <RouterLink to="/" class="font-bold text-deep underline underline-offset-4">Plan today</RouterLink>
@@ -218,7 +220,7 @@ const toTick = computed(() => cupboard.data.value?.shipped.filter((shipped) => !
                             </div>
                         </li>
                     </ul>
-                    <p class="mt-4 text-sm text-soft">
+                    <p v-if="things.length" class="mt-4 text-sm text-soft">
                         These are the usual cautions. They do not replace watching, product labels, local rules or a doctor.
                     </p>
                 </TabPanel>

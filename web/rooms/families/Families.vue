@@ -37,21 +37,12 @@ watch(
 );
 watch(strand, () => (step.value = ''));
 
-const strandWords: Record<string, string> = {
-    counting: 'Counting',
-    seeing: 'Seeing',
-    numerals: 'Numerals',
-    comparing: 'Comparing',
-    parts: 'Parts and wholes',
-    adding: 'Adding',
-    taking: 'Taking away',
-    tens: 'Tens and ones',
-    sorting: 'Sorting and patterns',
-    measuring: 'Measuring',
-    using: 'Using number',
-};
+const strandNames = computed(() => families.data.value?.strands ?? {});
 const option = (value: string, words: string) => ({ value, words });
-const strands = [option('', 'Any strand'), ...Object.entries(strandWords).map(([id, words]) => option(id, words))];
+const strands = computed(() => [
+    option('', 'Any strand'),
+    ...Object.entries(strandNames.value).map(([id, words]) => option(id, words)),
+]);
 const steps = computed(() => {
     const found = new Map<string, string>();
     for (const family of all.value) {
@@ -98,6 +89,15 @@ const shown = computed(() =>
             (!together.value || family.together),
     ),
 );
+/** Under the strand asked for, else under the first strand of the map that each serves. */
+const groups = computed(() =>
+    Object.keys(strandNames.value)
+        .map((id) => ({
+            strand: id,
+            families: shown.value.filter((family) => (strand.value || family.strands[0]) === id),
+        }))
+        .filter((group) => group.families.length > 0),
+);
 const partWords: Record<string, string> = { with: 'with you', near: 'near you', alone: 'on their own' };
 
 function show(id: string | null) {
@@ -122,7 +122,7 @@ function show(id: string | null) {
             >
                 One of your own can not be read any more and is left out: {{ broken }}
             </p>
-            <div class="mb-3 grid gap-3 sm:grid-cols-2 lg:grid-cols-5" role="group" aria-label="Narrow it down">
+            <div class="mb-3 grid grid-cols-2 gap-3 lg:grid-cols-5" role="group" aria-label="Narrow it down">
                 <Choice v-model="strand" label="Strand" :options="strands" />
                 <Choice v-model="step" label="Step" :options="steps" />
                 <Choice v-model="place" label="Place" :options="places" />
@@ -138,16 +138,19 @@ function show(id: string | null) {
                 None fits all of that. Take one wish back, or
                 <button type="button" class="font-bold text-deep underline" @click="writing = 'new'">write your own</button>.
             </p>
-            <ul class="grid gap-3 sm:grid-cols-2 lg:grid-cols-3">
-                <li v-for="family in shown" :key="family.id">
-                    <button
-                        type="button"
-                        class="flex h-full w-full gap-3 rounded-2xl border border-hem bg-cloth p-3 text-left hover:border-deep"
-                        :data-family="family.id"
-                        @click="show(family.id)"
-                    >
-                        <span class="block size-24 shrink-0 rounded-xl bg-linen p-1"><SceneDrawing :scene="family.scene" /></span>
-                        <span class="min-w-0 flex-1">
+            <section v-for="group in groups" :key="group.strand" class="mb-6">
+                <h2 class="mb-2">{{ strandNames[group.strand] }}</h2>
+                <ul class="grid gap-3 sm:grid-cols-2 lg:grid-cols-4">
+                    <li v-for="family in group.families" :key="family.id">
+                        <button
+                            type="button"
+                            class="flex h-full w-full flex-col rounded-2xl border border-hem bg-cloth p-3 text-left hover:border-deep"
+                            :data-family="family.id"
+                            @click="show(family.id)"
+                        >
+                            <span class="mb-2 block h-24 w-full rounded-xl bg-linen p-1"
+                                ><SceneDrawing :scene="family.scene"
+                            /></span>
                             <span class="block font-bold break-words">{{ family.name }}</span>
                             <span class="block text-sm text-soft">{{ family.inShort }}</span>
                             <span class="mt-1 block text-sm">
@@ -156,10 +159,10 @@ function show(id: string | null) {
                                 }}{{ family.needsNothing ? ', nothing to fetch' : '' }}
                             </span>
                             <span v-if="family.lacks" class="mt-1 block text-sm text-care">{{ family.lacks }}</span>
-                        </span>
-                    </button>
-                </li>
-            </ul>
+                        </button>
+                    </li>
+                </ul>
+            </section>
         </template>
         <FamilyDetail v-if="open && !writing" :id="open" @close="show(null)" @change="writing = open" />
         <WriteOwn v-if="writing" :id="writing === 'new' ? null : writing" :from="all" @close="writing = null" />

@@ -71,7 +71,7 @@ const remove = useMutation({
                 <section class="space-y-2">
                     <h3 class="font-bold">Lay out</h3>
                     <p>{{ family.data.value.layOutWords }}</p>
-                    <ul class="list-inside list-disc text-[0.95rem]">
+                    <ul class="list-disc pl-5 text-[0.95rem]">
                         <li v-for="role in family.data.value.layOut" :key="role">{{ role }}</li>
                         <li v-for="prop in family.data.value.props" :key="prop">{{ prop }}</li>
                     </ul>
@@ -80,7 +80,7 @@ const remove = useMutation({
                         out.
                     </p>
                     <h3 class="font-bold">Show</h3>
-                    <ol class="list-inside list-decimal">
+                    <ol class="list-decimal pl-6">
                         <li v-for="line in family.data.value.show" :key="line">{{ line }}</li>
                     </ol>
                     <h3 class="font-bold">Say, for example</h3>
@@ -91,7 +91,7 @@ const remove = useMutation({
                 </section>
                 <section class="space-y-2">
                     <h3 class="font-bold">Help, less and less</h3>
-                    <ol class="list-inside list-decimal">
+                    <ol class="list-decimal pl-6">
                         <li v-for="level in ['shown', 'part-done', 'bare']" :key="level">{{ family.data.value.helps[level] }}</li>
                     </ol>
                     <p><b>Easier:</b> {{ family.data.value.easier }}</p>
@@ -106,7 +106,7 @@ const remove = useMutation({
             </div>
             <section>
                 <h3 class="font-bold">Look for</h3>
-                <ul class="list-inside list-disc">
+                <ul class="list-disc pl-5">
                     <li v-for="line in family.data.value.lookFor" :key="line">{{ line }}</li>
                 </ul>
             </section>

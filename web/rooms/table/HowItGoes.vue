@@ -13,7 +13,7 @@ defineProps<{ table: Schemas['TableView']; bare?: boolean }>();
         </div>
         <div>
             <h2>Lay out</h2>
-            <ul class="list-inside list-disc">
+            <ul class="list-disc pl-5">
                 <li v-for="prop in table.props" :key="prop">{{ prop }}</li>
             </ul>
             <p v-if="!table.props.length">Nothing at all.</p>
@@ -22,7 +22,7 @@ defineProps<{ table: Schemas['TableView']; bare?: boolean }>();
         </div>
         <div>
             <h2>Show</h2>
-            <ol class="list-inside list-decimal">
+            <ol class="list-decimal pl-6">
                 <li v-for="line in table.show" :key="line">{{ line }}</li>
             </ol>
         </div>

@@ -122,7 +122,7 @@ function gather(thingId: string) {
                     </section>
                     <section v-if="day.data.value.make.length" class="rounded-2xl border border-hem bg-cloth p-4">
                         <h2 class="mb-2">Have ready</h2>
-                        <ul class="list-inside list-disc">
+                        <ul class="list-disc space-y-1 pl-5">
                             <li v-for="prop in day.data.value.make" :key="prop">{{ prop }}</li>
                         </ul>
                     </section>
