@@ -9,6 +9,7 @@ enum SceneKind: string
 {
     case Row = 'row';
     case Scatter = 'scatter';
+    case Mix = 'mix';
     case Pile = 'pile';
     case Bowls = 'bowls';
     case TakeFrom = 'take-from';

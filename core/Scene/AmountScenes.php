@@ -12,6 +12,9 @@ use Pindle\Core\Skill\Form;
 /** One amount: in a row, scattered, in a pile, a frame, a bar, dots, a box, a pot; or two amounts beside each other. */
 final readonly class AmountScenes extends Drawing
 {
+    /** Things of another sort in a mix, as many as the lay-out wants of them. */
+    private const OTHERS = 5;
+
     public function row(): Scene
     {
         $n = $this->number('n');
@@ -35,16 +38,32 @@ final readonly class AmountScenes extends Drawing
     public function scatter(): Scene
     {
         $n = max(0, $this->number('n'));
-        $cell = $this->cell() * 1.25;
-        $side = max(2, (int) ceil(sqrt(max(1, $n) * 1.6)));
-        $places = $this->random->shuffleArray(range(0, $side * $side - 1));
+
+        return $this->strewn($n, 0, 'scatter', ['n' => $n, 'things' => $this->things($n)]);
+    }
+
+    /** Things to count among others to leave alone; of one kind in two colours the others are outlines. */
+    public function mix(): Scene
+    {
+        $n = max(0, $this->number('n'));
+
+        return $this->strewn($n, self::OTHERS, 'mix', ['n' => $n, 'things' => $this->things($n), 'others' => $this->other->name]);
+    }
+
+    /** @param array<string, int|string> $values */
+    private function strewn(int $n, int $others, string $alt, array $values): Scene
+    {
+        $cell = max($this->cell(), 0 === $others ? 0.0 : $this->cell($this->other)) * 1.25;
+        $side = max(2, (int) ceil(sqrt(max(1, $n + $others) * 1.6)));
+        $outline = $this->other->glyph === $this->thing->glyph;
         $items = [];
-        foreach (\array_slice($places, 0, $n) as $place) {
+        foreach (\array_slice($this->random->shuffleArray(range(0, $side * $side - 1)), 0, $n + $others) as $i => $place) {
             $wobble = fn (): float => $this->random->getInt(-10, 10) / 100 * $cell;
-            $items[] = $this->put(($place % $side + 0.5) * $cell + $wobble(), (intdiv($place, $side) + 0.5) * $cell + $wobble());
+            [$x, $y] = [($place % $side + 0.5) * $cell + $wobble(), (intdiv($place, $side) + 0.5) * $cell + $wobble()];
+            $items[] = $i < $n ? $this->put($x, $y) : $this->put($x, $y, $this->other, $outline);
         }
 
-        return new Scene($side * $cell, $side * $cell, $items, 'scatter', ['n' => $n, 'things' => $this->things($n)]);
+        return new Scene($side * $cell, $side * $cell, $items, $alt, $values);
     }
 
     /** A pile to take from, and an empty plate to put them on. */

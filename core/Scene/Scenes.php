@@ -36,6 +36,7 @@ final class Scenes
         return match ($kind) {
             SceneKind::Row => (new AmountScenes(...$of))->row(),
             SceneKind::Scatter => (new AmountScenes(...$of))->scatter(),
+            SceneKind::Mix => (new AmountScenes(...$of))->mix(),
             SceneKind::Pile => (new AmountScenes(...$of))->pile(),
             SceneKind::Frame => (new AmountScenes(...$of))->amount($form),
             SceneKind::Pairs => (new AmountScenes(...$of))->pairs(),
@@ -72,7 +73,7 @@ final class Scenes
     private static function kinds(Ask $ask): array
     {
         return match ($ask) {
-            Ask::HowMany => [SceneKind::Scatter, SceneKind::Row, SceneKind::Pile, SceneKind::Track],
+            Ask::HowMany => [SceneKind::Scatter, SceneKind::Mix, SceneKind::Row, SceneKind::Pile, SceneKind::Track],
             Ask::SortBy, Ask::SayTheRule => [SceneKind::Rings],
             Ask::CarryOn => [SceneKind::Pattern],
             Ask::NameShape, Ask::FindShape => [SceneKind::Shape],
