@@ -39,6 +39,9 @@ final readonly class Candidates
     /** A family that the last tries of the step did not use counts more while the secure rule still wants variety. */
     public const BRINGS_VARIETY = 1.25;
 
+    /** How much less a family counts that all the last tries of the step were made with. */
+    public const WORN = 0.5;
+
     /** Seconds of a usual question, for telling how many tries a sitting will bring. */
     private const USUAL_SECONDS = 35;
 
@@ -78,7 +81,9 @@ final readonly class Candidates
                 continue;
             }
             $found = array_map(static fn (Family $family): Candidate => new Candidate($learner, $step, $form, $family, self::worth($learner, $step, $family, \in_array($family->id, $wanted, true))), array_values($families));
-            usort($found, static fn (Candidate $a, Candidate $b): int => $b->value() <=> $a->value());
+            // Equal ones take turns from day to day, so that none is first because of its name.
+            $turn = static fn (Candidate $candidate): int => crc32($on->dayNumber.$candidate->family->id);
+            usort($found, static fn (Candidate $a, Candidate $b): int => [$b->value(), $turn($b)] <=> [$a->value(), $turn($a)]);
             $best = \array_slice($found, 0, self::FAMILIES_A_STEP);
             // Far down the list nothing is worth the search, unless the parent wants it today.
             if (++$steps > self::STEPS) {
@@ -111,13 +116,23 @@ final readonly class Candidates
         $settings = $learner->child->settings;
 
         return $step->worth->by(
-            [] === $lately ? 1.0 : self::USED_LATELY,
+            ([] === $lately ? 1.0 : self::USED_LATELY) * (1 - self::WORN * self::share($learner->record->state($step->step->id)->lately, $family)),
             $learner->liking[$family->id] ?? 1.0,
             (self::bringsVariety($learner, $step, $family) ? self::BRINGS_VARIETY : 1.0)
                 * (\in_array($settings->wayIn, $family->waysIn, true) ? self::OWN_WAY_IN : 1.0)
                 * ($settings->namingNumerals === $family->naming ? self::OWN_NAMING : 1.0)
                 * ($wanted ? self::WANTED : 1.0),
         );
+    }
+
+    /**
+     * @param list<OneTry> $tries
+     *
+     * @return float how many of the tries were made with the family, 0 to 1
+     */
+    private static function share(array $tries, Family $family): float
+    {
+        return [] === $tries ? 0.0 : \count(array_filter($tries, static fn (OneTry $try): bool => $try->familyId === $family->id)) / \count($tries);
     }
 
     private static function bringsVariety(Learner $learner, RankedStep $step, Family $family): bool

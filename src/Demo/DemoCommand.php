@@ -16,7 +16,7 @@ final class DemoCommand
     {
     }
 
-    public function __invoke(SymfonyStyle $io, #[Option] int $seed = 7): int
+    public function __invoke(SymfonyStyle $io, #[Option] int $seed = 3): int
     {
         $io->writeln(\sprintf('  %d tries written down.', $this->history->write($seed)));
 

@@ -8,6 +8,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use Pindle\App\Children\ChildrenRoom;
 use Pindle\App\Cupboard\CupboardRoom;
 use Pindle\App\Platform\Clock;
+use Pindle\App\Platform\Content\Library;
 use Pindle\App\Table\TableRoom;
 use Pindle\App\Today\TodayRoom;
 use Pindle\Core\Activity\Place;
@@ -69,6 +70,7 @@ final class DemoHistory
         private readonly TodayRoom $today,
         private readonly Planner $planner,
         private readonly SkillMap $map,
+        private readonly Library $library,
         private readonly Clock $clock,
         private readonly EntityManagerInterface $entities,
     ) {
@@ -146,6 +148,7 @@ final class DemoHistory
         $tries = [];
         $sittingIds = [];
         $followed = [];
+        $words = $this->library->familyWords($setUp->family->id);
         foreach ($setUp->sittings as $sitting) {
             $childId = $sitting->childId;
             $sittingIds[$childId] = $this->id();
@@ -166,8 +169,9 @@ final class DemoHistory
                     $question->fact->key(),
                     $question->guess(),
                     $outcome,
-                    $method,
-                    $slip,
+                    // A simulated child knows nothing of the activity; what cannot be seen in it is left out.
+                    \in_array($method?->value, $words->methods, true) ? $method : null,
+                    \in_array($slip?->value, $words->slips, true) ? $slip : null,
                     $this->clock->instant($date, $setUp->span->start)->modify('+'.(60 + 35 * $place).' seconds'),
                     $date,
                     self::DEVICE,

@@ -20,7 +20,7 @@ use Symfony\Component\Routing\Attribute\Route;
 #[OA\Tag('House')]
 final readonly class HouseController
 {
-    public const RELEASE = '0.2.0';
+    public const RELEASE = '0.3.0';
 
     public function __construct(private Clock $clock, private EntityManagerInterface $entities, private TodayRoom $today, private Library $library, private string $dataDir, private bool $demo)
     {

@@ -6,6 +6,7 @@ namespace Pindle\Tests\Browser;
 
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Exception\TimeoutException;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\WebDriverBy;
@@ -68,10 +69,11 @@ final class Chrome
 
     public function waitForText(string $text): void
     {
-        $this->driver->wait(10)->until(
-            fn (): bool => str_contains($this->text(), $text),
-            \sprintf('"%s" did not appear. The page says: %s', $text, substr($this->text(), 0, 1500)),
-        );
+        try {
+            $this->driver->wait(10)->until(fn (): bool => str_contains($this->text(), $text));
+        } catch (TimeoutException $e) {
+            throw new TimeoutException(\sprintf('"%s" did not appear. The page says: %s', $text, substr($this->text(), 0, 1500)), $e->getResults());
+        }
     }
 
     public function text(): string
