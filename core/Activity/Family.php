@@ -60,7 +60,7 @@ final readonly class Family
             return false;
         }
 
-        return null === $form ? [] === $step->forms : \in_array($form, $this->forms, true);
+        return null === $form ? [] === $step->forms : \in_array($form, $step->forms, true) && \in_array($form, $this->forms, true);
     }
 
     public function scene(?Form $form): SceneKind

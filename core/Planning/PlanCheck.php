@@ -130,6 +130,12 @@ final readonly class PlanCheck
                 if (!\in_array($stepId, $child->pins, true) && Mark::LookAgain !== $mark && (Mark::Secure === $mark || [] !== $learner->record->missingNeeds($stepId, $request->date))) {
                     $problems[] = [Problem::NotReady, $child->id.' '.$stepId];
                 }
+                foreach ($sitting->questions ?? [] as $question) {
+                    $forms = $learner->record->map->step($question->stepId)->forms;
+                    if ([] !== $forms && !\in_array($sitting?->form, $forms, true)) {
+                        $problems[] = [Problem::WrongForm, $child->id.' '.$question->stepId];
+                    }
+                }
                 foreach ($own as $j => $other) {
                     $least = $child->minutesOn($request->date) < 25 ? 5 : 10;
                     if ($j !== $i && max($setUp->span->start, $other->span->start) - min($setUp->span->end, $other->span->end) < $least) {

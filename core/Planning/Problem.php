@@ -21,5 +21,6 @@ enum Problem: string
     case NotReady = 'not-ready';
     case PartLowered = 'part-lowered';
     case KeptWasTouched = 'kept-was-touched';
+    case WrongForm = 'wrong-form';
     case WrongThread = 'wrong-thread';
 }

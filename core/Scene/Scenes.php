@@ -31,7 +31,7 @@ final class Scenes
 
         $kinds = self::kinds($fact->ask);
         // A family shows what it can; a question it has no picture for gets its own.
-        $kind = [] === $kinds || \in_array($kind, $kinds, true) ? $kind : $kinds[0];
+        $kind = \in_array($kind, $kinds, true) ? $kind : $kinds[0];
 
         return match ($kind) {
             SceneKind::Row => (new AmountScenes(...$of))->row(),
@@ -69,7 +69,7 @@ final class Scenes
         };
     }
 
-    /** @return list<SceneKind> the pictures that can show a question, the usual one first; empty where any can */
+    /** @return non-empty-list<SceneKind> the pictures that can show a question, the usual one first */
     private static function kinds(Ask $ask): array
     {
         return match ($ask) {
@@ -107,7 +107,15 @@ final class Scenes
             Ask::PutSign, Ask::MakeTrue => [SceneKind::Sign, SceneKind::Cards],
             Ask::OneMore, Ask::OneFewer => [SceneKind::Scatter, SceneKind::Track, SceneKind::Cards, SceneKind::Row],
             Ask::TenAndSome, Ask::BuildTeen => [SceneKind::Frame, SceneKind::Cards, SceneKind::Bundles],
-            default => [],
+            Ask::NameNumeral, Ask::FindNumeral, Ask::StageIt, Ask::WhatSign => [SceneKind::Cards],
+            Ask::Before, Ask::After, Ask::Between, Ask::PutInOrder => [SceneKind::Cards],
+            Ask::DoMoves, Ask::CountMoves => [SceneKind::Track],
+            Ask::GiveMe => [SceneKind::Pile, SceneKind::Boxes, SceneKind::Row],
+            Ask::ShowAmount, Ask::LabelAmount => [SceneKind::Cards, SceneKind::Boxes, SceneKind::Pile, SceneKind::Stairs],
+            Ask::HowManyNow, Ask::StillSame => [SceneKind::Row],
+            Ask::ReadFrame => [SceneKind::Frame],
+            Ask::FiveAndSome => [SceneKind::Frame, SceneKind::Cards],
+            Ask::HowManyTo => [SceneKind::Frame, SceneKind::Cards, SceneKind::Bond, SceneKind::Cup, SceneKind::TakeFrom],
         };
     }
 }

@@ -8,7 +8,8 @@ namespace Pindle\App\Families;
 final readonly class FamilyView
 {
     /**
-     * @param list<string>          $layOut   roles with their counts
+     * @param string                $layOutFor the step the counts are for
+     * @param list<string>          $layOut   how many of what, with what the house has; empty when something lacks
      * @param list<string>          $props
      * @param list<string>          $show
      * @param array<string, string> $say      what is asked, by form
@@ -20,6 +21,7 @@ final readonly class FamilyView
     public function __construct(
         public FamilyCardView $card,
         public string $layOutWords,
+        public string $layOutFor,
         public array $layOut,
         public array $props,
         public array $show,

@@ -94,11 +94,13 @@ final readonly class FamilyViews
         $own = $this->entities->find(OwnActivityEntity::class, $family->id);
         $children = $this->children->present();
         $things = [$family->asThing(), ...array_map(static fn (Prop $prop): Thing => $prop->thing, $family->props)];
+        [$setUp] = $this->sample($family, $this->served($family), $this->cupboard->present(), $children);
 
         return new FamilyView(
             $this->card($family),
             ucfirst(Words::fill($words->layOut, ['count' => 'so many', 'things' => 'things'])),
-            array_map(static fn (Role $role): string => $role->id.': '.$role->count->text.([] === $role->forms ? '' : ' ('.implode(', ', array_map(static fn (Form $form): string => $form->value, $role->forms)).')').($role->apart ? ', clearly different' : '').($role->even ? ', even in weight' : ''), $family->roles),
+            $this->words->step($this->map->step($setUp->sittings[0]->stepId)),
+            array_map(static fn (Laid $laid): string => self::laid($family, $laid), $setUp->laid),
             array_map(static fn (Prop $prop): string => $prop->thing->name, $family->props),
             $words->show,
             $this->say($family),
@@ -136,11 +138,8 @@ final readonly class FamilyViews
     {
         $words = $this->library->familyWords($family->id);
         $steps = $this->served($family);
-        [$step, $form] = $this->sample($family, $steps);
-        $set = QuestionSet::choose($family->serves[$step->skill->id], $step, [], self::QUESTIONS, null, null, new Randomizer(new Xoshiro256StarStar(crc32($family->id))));
-        $laid = (new LayOut($this->cautions))->choose($family, $family->props, [[$set, $step->size()]], [$form], $things, $children, $this->clock->today(), [], []);
-        $sitting = new Sitting('', $step->id, $form, HelpLevel::Bare, $set->questions, 0.0, false, Reason::Ready, []);
-        $setUp = new SetUp('sample', $family, Place::Table, $family->part, new Span(0, 10), [$sitting], $laid instanceof Lack ? [] : $laid);
+        [$setUp, $lack] = $this->sample($family, $steps, $things, $children);
+        $sitting = $setUp->sittings[0];
 
         return new FamilyCardView(
             $family->id,
@@ -155,8 +154,8 @@ final readonly class FamilyViews
             $family->together,
             $family->needsNothing(),
             str_starts_with($family->id, OwnContent::PREFIX),
-            $laid instanceof Lack ? $this->lack($laid) : null,
-            $this->views->scene($setUp, $set->questions[2], $form, new Settings(), false),
+            null === $lack ? null : $this->lack($lack),
+            $this->views->scene($setUp, $sitting->questions[2], $sitting->form, new Settings(), false),
         );
     }
 
@@ -173,19 +172,34 @@ final readonly class FamilyViews
     }
 
     /**
-     * A step in the middle of what it serves, in its first form: what a card is drawn from.
+     * The activity laid out with what the house has, for a step in the middle of what it serves, in its first form.
      *
-     * @param list<Step> $steps
+     * @param list<Step>  $steps
+     * @param list<Thing> $things
+     * @param list<Child> $children
      *
-     * @return array{Step, Form|null}
+     * @return array{SetUp, Lack|null}
      */
-    private function sample(Family $family, array $steps): array
+    private function sample(Family $family, array $steps, array $things, array $children): array
     {
         $first = array_key_first($family->serves);
         $ofFirst = array_values(array_filter($steps, static fn (Step $step): bool => $step->skill->id === $first));
         $step = ($ofFirst[intdiv(\count($ofFirst), 2)] ?? $steps[0] ?? throw new \LogicException(\sprintf('"%s" serves nothing.', $family->id)));
+        $form = self::forms($family, $step)[0];
+        $set = QuestionSet::choose($family->serves[$step->skill->id], $step, [], self::QUESTIONS, null, null, new Randomizer(new Xoshiro256StarStar(crc32($family->id))));
+        $laid = (new LayOut($this->cautions))->choose($family, $family->props, [[$set, $step->size()]], [$form], $things, $children, $this->clock->today(), [], []);
+        $sitting = new Sitting('', $step->id, $form, HelpLevel::Bare, $set->questions, 0.0, false, Reason::Ready, []);
+        $setUp = new SetUp('sample', $family, Place::Table, $family->part, new Span(0, 10), [$sitting], $laid instanceof Lack ? [] : $laid);
 
-        return [$step, self::forms($family, $step)[0]];
+        return [$setUp, $laid instanceof Lack ? $laid : null];
+    }
+
+    /** How many of what is laid out, and what matters about it. */
+    private static function laid(Family $family, Laid $laid): string
+    {
+        $role = array_values(array_filter($family->roles, static fn (Role $role): bool => $role->id === $laid->roleId))[0];
+
+        return $laid->count.' '.(1 === $laid->count ? $laid->thing->single : $laid->thing->name).($role->apart ? ', clearly different' : '').($role->even ? ', even in weight' : '');
     }
 
     /** @return array<string, string> form => what is asked first in it */

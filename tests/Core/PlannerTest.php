@@ -207,12 +207,16 @@ final class PlannerTest extends TestCase
             $months = $random->getInt(12, 96);
             $child = Make::child('Child'.$i, $months, $months < 40 && 0 === $random->getInt(0, 1) ? [new Span(760, 860)] : []);
             $priors = [];
+            $tries = [];
             foreach ($map->steps as $step) {
                 if ($step->size() * 6 < $months && 0 !== $random->getInt(0, 4)) {
                     $priors[$step->id] = 0.9;
+                    for ($day = $random->getInt(-9, 4); $day < 0; ++$day) {
+                        $tries[] = Make::aTry($step->id, $day, Outcome::AtOnce, form: $step->lastForm());
+                    }
                 }
             }
-            $learners[] = new Learner($child, ChildRecord::blank($map, priors: $priors), $child->minutesOn(Make::day(0)));
+            $learners[] = new Learner($child, ChildRecord::replay($map, $tries, priors: $priors), $child->minutesOn(Make::day(0)));
         }
         $windows = [new Span(540, 540 + $random->getInt(10, 70))];
         if (0 !== $random->getInt(0, 2)) {

@@ -883,6 +883,7 @@ export interface components {
         FamilyView: {
             card: components["schemas"]["FamilyCardView"];
             layOutWords: string;
+            layOutFor: string;
             layOut: string[];
             props: string[];
             show: string[];

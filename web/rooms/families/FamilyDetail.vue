@@ -76,8 +76,7 @@ const remove = useMutation({
                         <li v-for="prop in family.data.value.props" :key="prop">{{ prop }}</li>
                     </ul>
                     <p v-if="family.data.value.layOut.length" class="text-sm text-soft">
-                        Counts follow the questions: n is the largest amount, a and b its parts, r the reach, sum the labels laid
-                        out.
+                        Counted for “{{ family.data.value.layOutFor }}”; the plan counts anew for each child.
                     </p>
                     <h3 class="font-bold">Show</h3>
                     <ol class="list-decimal pl-6">

@@ -15,6 +15,8 @@ const GAP = 46;
 const RIGHT = 34;
 const TOP = 52;
 const LANE = 46;
+/** Two visits nearer than this are one way. */
+const NEXT_DOOR = 26;
 
 const height = computed(() => TOP + LANE * (props.day.children.length + 1) + 8);
 
@@ -78,11 +80,20 @@ function parentPath(board: Board): string {
             return { from: x(one.start), to: x(one.end), y: lane(Math.max(0, Math.min(...lanes))) - 20 };
         });
     let path = `M${board.x} ${TOP}`;
-    for (const stop of stops) {
+    // From one to the next at once when there is no room to come up between them.
+    let [atX, atY] = [board.x, TOP];
+    stops.forEach((stop, i) => {
+        const next = stops[i + 1];
         const lead = Math.min(9, (stop.to - stop.from) / 3);
-        path += `L${Math.max(board.x, stop.from - 4)} ${TOP}C${stop.from + lead} ${TOP} ${stop.from - lead / 2} ${stop.y} ${stop.from + lead} ${stop.y}`;
+        const from = Math.max(atX, stop.from - 4);
+        path += `L${from} ${atY}C${stop.from + lead} ${atY} ${stop.from - lead / 2} ${stop.y} ${stop.from + lead} ${stop.y}`;
+        if (next && next.from - stop.to < NEXT_DOOR) {
+            [atX, atY] = [stop.to - lead, stop.y];
+            return;
+        }
         path += `L${stop.to - lead} ${stop.y}C${stop.to + lead / 2} ${stop.y} ${stop.to - lead} ${TOP} ${stop.to + 4} ${TOP}`;
-    }
+        [atX, atY] = [stop.to + 4, TOP];
+    });
     return path + `L${board.x + board.width} ${TOP}`;
 }
 
