@@ -100,7 +100,7 @@ final readonly class FamilyViews
             $this->card($family),
             ucfirst(Words::fill($words->layOut, ['count' => 'so many', 'things' => 'things'])),
             $this->words->step($this->map->step($setUp->sittings[0]->stepId)),
-            array_map(static fn (Laid $laid): string => self::laid($family, $laid), $setUp->laid),
+            array_map(fn (Laid $laid, string $name): string => $laid->count.' '.(self::isWeighed($family, $laid) ? $this->words->say('laid', 'even', ['thing' => $name]) : $name), $setUp->laid, $this->views->laid($setUp)),
             array_map(static fn (Prop $prop): string => $prop->thing->name, $family->props),
             $words->show,
             $this->say($family),
@@ -194,12 +194,9 @@ final readonly class FamilyViews
         return [$setUp, $laid instanceof Lack ? $laid : null];
     }
 
-    /** How many of what is laid out, and what matters about it. */
-    private static function laid(Family $family, Laid $laid): string
+    private static function isWeighed(Family $family, Laid $laid): bool
     {
-        $role = array_values(array_filter($family->roles, static fn (Role $role): bool => $role->id === $laid->roleId))[0];
-
-        return $laid->count.' '.(1 === $laid->count ? $laid->thing->single : $laid->thing->name).($role->apart ? ', clearly different' : '').($role->even ? ', even in weight' : '');
+        return [] !== array_filter($family->roles, static fn (Role $role): bool => $role->even && $role->id === $laid->roleId);
     }
 
     /** @return array<string, string> form => what is asked first in it */

@@ -60,7 +60,7 @@ final readonly class TableViews
             $this->words->say('parts', $setUp->part),
             Words::fill($words->layOut, ['count' => array_sum(array_map(static fn (Laid $laid): int => $laid->count, $first)), 'things' => implode(' and ', array_map(static fn (Laid $laid): string => 1 === $laid->count ? $laid->thing->single : $laid->thing->name, $first)) ?: 'things']),
             [
-                ...array_map(static fn (Laid $laid): string => $laid->count.' '.(1 === $laid->count ? $laid->thing->single : $laid->thing->name), $setUp->laid),
+                ...array_map(static fn (Laid $laid, string $name): string => $laid->count.' '.$name, $setUp->laid, $this->views->laid($setUp)),
                 ...array_map(static fn (Prop $prop): string => $prop->thing->name, $setUp->props),
             ],
             $this->measured->of($setUp),

@@ -144,7 +144,7 @@ final readonly class DayViews
             $setUp->span->start,
             $setUp->span->end,
             $sittings,
-            array_map(static fn (Laid $laid): LaidView => new LaidView($laid->thing->id, 1 === $laid->count ? $laid->thing->single : $laid->thing->name, $laid->count, $laid->thing->glyph), $setUp->laid),
+            array_map(static fn (Laid $laid, string $name): LaidView => new LaidView($laid->thing->id, $name, $laid->count, $laid->thing->glyph), $setUp->laid, $this->views->laid($setUp)),
             array_map(static fn (Prop $prop): string => $prop->thing->name, $setUp->props),
             $this->views->scene($setUp, $question, $first->form, $settings, false),
             $this->cautionsFor($setUp, array_values($names), $date),

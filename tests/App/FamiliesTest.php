@@ -34,7 +34,7 @@ final class FamiliesTest extends ApiTestCase
             self::assertNotSame([], $whole['say'], $id);
         }
         $this->ask('POST', '/cupboard/tick', ['shipped' => ['clothes-pegs', 'jar-lids']]);
-        self::assertMatchesRegularExpression('/^[1-9]\d* clothes pegs; [1-9]\d* jar lids, clearly different$/', implode('; ', $this->ask('GET', '/families/roll-and-add')['layOut']), 'counted with what the house has');
+        self::assertMatchesRegularExpression('/^[1-9]\d* clothes pegs; [1-9]\d* jar lids$/', implode('; ', $this->ask('GET', '/families/roll-and-add')['layOut']), 'counted with what the house has');
         $this->addChild('Wim', '2024-06-01');
         self::assertStringContainsString('blow, never suck', implode(' ', $this->ask('GET', '/families/froth-count')['cautions']));
     }

@@ -6,6 +6,7 @@ namespace Pindle\App\Platform\View;
 
 use Pindle\App\Platform\Words;
 use Pindle\Core\Child\Settings;
+use Pindle\Core\Planning\Laid;
 use Pindle\Core\Planning\SetUp;
 use Pindle\Core\Question\Question;
 use Pindle\Core\Scene\Item;
@@ -52,6 +53,19 @@ final readonly class Views
             array_map(static fn (Item $item): ItemView => new ItemView($item->kind->value, round($item->x, 1), round($item->y, 1), round($item->width, 1), round($item->height, 1), $item->glyph, $item->label, $item->faint), $scene->items),
             $this->words->alt($scene),
         );
+    }
+
+    /** @return list<string> what each thing laid out is called; of a kind that lies there for another role already, another colour is meant */
+    public function laid(SetUp $setUp): array
+    {
+        $roles = [];
+
+        return array_map(function (Laid $laid) use (&$roles): string {
+            $name = 1 === $laid->count ? $laid->thing->single : $laid->thing->name;
+            $again = $laid->roleId !== ($roles[$laid->thing->id] ??= $laid->roleId);
+
+            return $again ? $this->words->say('laid', 'other-colour', ['thing' => $name]) : $name;
+        }, $setUp->laid);
     }
 
     /**
