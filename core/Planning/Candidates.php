@@ -22,9 +22,9 @@ use Pindle\Core\Question\QuestionSet;
 /** What a child could do today, best first: ranked steps, each by the families that can show it in its form. */
 final readonly class Candidates
 {
-    /** How many are weighed for one child; further down the list nothing is worth the search. */
+    /** How many are weighed for one child; further down the list nothing is worth the search. Families enough that two children may meet at one. */
     public const STEPS = 14;
-    public const FAMILIES_A_STEP = 4;
+    public const FAMILIES_A_STEP = 8;
 
     /** What was used in one of the last two sittings counts less; a family of the child's own way in a little more. */
     public const USED_LATELY = 0.6;
