@@ -82,7 +82,7 @@ final readonly class AmountScenes extends Drawing
     /** An amount as the child's way in likes to see it: with things always on the frame; drawn, as a frame, a bar or a pattern of dots. */
     public function amount(?Form $form): Scene
     {
-        $wayIn = Form::Pictures === $form && Ask::HowManyTo !== $this->fact->ask ? $this->settings->wayIn : WayIn::SeeIt;
+        $wayIn = Form::Pictures === $form && !\in_array($this->fact->ask, [Ask::HowManyTo, Ask::JoinSentence], true) ? $this->settings->wayIn : WayIn::SeeIt;
 
         return match ($wayIn) {
             WayIn::Bars => $this->bar(),
@@ -123,8 +123,12 @@ final readonly class AmountScenes extends Drawing
     {
         $n = match ($this->fact->ask) {
             Ask::HowManyTo => $this->number('a'),
+            Ask::JoinSentence => $this->number('a') + $this->number('b'),
             default => $this->number('n'),
         };
+        // Of a sum the second part is of the other kind; of one kind in two colours it is outlines.
+        $ofFirst = Ask::JoinSentence === $this->fact->ask ? $this->number('a') : $n;
+        $outline = $this->other->glyph === $this->thing->glyph;
         $places = 5 === $this->number('n') && Ask::HowManyTo === $this->fact->ask ? 5 : ($n > 5 || Ask::HowManyTo === $this->fact->ask ? 10 : 5);
         $frames = $n > 10 ? 2 : 1;
         $cell = $this->cell();
@@ -135,7 +139,7 @@ final readonly class AmountScenes extends Drawing
                 [$x, $y] = [$left + ($column + 0.5) * $cell, ($line + 0.5) * $cell];
                 $items[] = new Item(ItemKind::Cell, $x, $y, $cell, $cell);
                 if ($frame * 10 + $i < $n) {
-                    $items[] = $this->put($x, $y);
+                    $items[] = $frame * 10 + $i < $ofFirst ? $this->put($x, $y) : $this->put($x, $y, $this->other, $outline);
                 }
             }
         }
@@ -145,8 +149,13 @@ final readonly class AmountScenes extends Drawing
             $upright ? 2 * $cell + ($frames - 1) * 5.6 * $cell : 5 * $cell + ($frames - 1) * 5.6 * $cell,
             $upright ? 5 * $cell : $places / 5 * $cell,
             $items,
-            $n > 5 && $n <= 10 ? 'frame-five-and' : ($n > 10 ? 'frames' : 'frame'),
-            ['n' => $n, 'rest' => max(0, $n - 5), 'over' => max(0, $n - 10), 'places' => $places, 'things' => $this->things($n)],
+            match (true) {
+                $ofFirst < $n => 'frame-two',
+                $n > 10 => 'frames',
+                $n > 5 => 'frame-five-and',
+                default => 'frame',
+            },
+            ['a' => $ofFirst, 'b' => $n - $ofFirst, 'others' => $this->name($this->other, $n - $ofFirst), 'n' => $n, 'rest' => max(0, $n - 5), 'over' => max(0, $n - 10), 'places' => $places, 'things' => $this->things($n)],
         );
     }
 

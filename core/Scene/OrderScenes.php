@@ -97,7 +97,7 @@ final readonly class OrderScenes extends Drawing
         $side = $this->thing->longSide();
         $items = [new Item(ItemKind::Strip, $n * $side / 2, 12.0, $n * $side, 16.0)];
         for ($i = 0; $i < $n; ++$i) {
-            $items[] = new Item(ItemKind::Thing, ($i + 0.5) * $side, 26.0 + $side / 2, $side, $side, $this->thing->glyph, null, $i > 1);
+            $items[] = new Item(ItemKind::Thing, ($i + 0.5) * $side, 26.0 + $side / 2, $side, $side, $this->thing->glyph, null, Ask::MeasureWith === $this->fact->ask && $i > 1);
         }
 
         return new Scene($n * $side, 30.0 + $side, $items, 'measure', ['n' => $n, 'things' => $this->things($n)]);

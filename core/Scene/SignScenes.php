@@ -109,6 +109,15 @@ final readonly class SignScenes extends Drawing
             $items[] = new Item(ItemKind::Hop, 20 + ($start + ($back ? -$i - 0.5 : $i + 0.5)) * $step, 46.0, $step * ($back ? -1 : 1), 22.0, null, null, $i > 0);
         }
         $items[] = new Item(ItemKind::Thing, 20 + $start * $step, 34.0, 18.0, 18.0, $this->thing->glyph);
+        // Where to get to, when the way is the question.
+        $goal = match ($this->fact->ask) {
+            Ask::CountUp => $this->number('n'),
+            Ask::ToNext => $this->number('to'),
+            default => null,
+        };
+        if (null !== $goal) {
+            $items[] = new Item(ItemKind::Thing, 20 + $goal * $step, 34.0, 18.0, 18.0, $this->thing->glyph, null, true);
+        }
 
         return new Scene($reach * $step + 40, 74.0, $items, $back ? 'hops-back' : 'hops', ['start' => $start, 'b' => $this->number('b'), 'reach' => $reach]);
     }
