@@ -169,7 +169,10 @@ final class MoreFacts
     {
         $facts = [];
         foreach (range(1, $reach) as $n) {
-            $facts[] = new Fact(Ask::MakeAmount, ['n' => $n], $n, null, $n + 3);
+            // One can be paid in one way only.
+            if ($n > 1) {
+                $facts[] = new Fact(Ask::MakeAmount, ['n' => $n], $n, null, $n + 3);
+            }
             if ($n <= 10 || 0 === $n % 5) {
                 $facts[] = new Fact(Ask::MakeOneKind, ['n' => $n], $n, null, $n);
             }

@@ -37,7 +37,7 @@ final readonly class SignScenes extends Drawing
             Ask::BalanceTo => [(string) $n, '=', ''],
             Ask::BalanceWhich, Ask::PutSign => [(string) $this->number('a'), '', (string) $this->number('b')],
             Ask::MakeTrue => [(string) $this->number('a'), '<', ''],
-            Ask::EqualPiles => array_fill(0, min(5, $this->number('piles')), (string) $this->number('each')),
+            Ask::EqualPiles => array_fill(0, $this->number('piles'), (string) $this->number('each')),
             Ask::CountBundles => array_map(static fn (int $ten): string => (string) (10 * $ten), range(1, min(3, $this->number('t')))),
             Ask::TenMore => [(string) $n, ''],
             Ask::TenFewer => ['', (string) $n],
@@ -79,6 +79,8 @@ final readonly class SignScenes extends Drawing
             Ask::CountIn => [$this->number('from'), $this->number('from') + 5],
             Ask::OneFewer => [$this->number('n'), max(0, $this->number('n') - 3)],
             Ask::OneMore => [$this->number('n'), $this->number('n') + 3],
+            // How many claps there were is to be heard, not seen.
+            Ask::CountMoves => [1, 10],
             default => [1, $this->number('n')],
         };
         $down = $to < $from;
@@ -147,7 +149,9 @@ final readonly class SignScenes extends Drawing
     {
         $n = $this->number('n');
         $items = [new Item(ItemKind::Card, 34.0, 34.0, 56.0, 56.0, null, (string) $n)];
-        $values = array_values(array_filter([1, 1, 1, 2, 2, 5, 5, 10, 20], static fn (int $value): bool => $value <= max(2, $n)));
+        // Of one kind it may take many: one of each stands for its kind.
+        $purse = Ask::MakeOneKind === $this->fact->ask ? [1, 2, 5, 10, 20] : [1, 1, 1, 2, 2, 5, 5, 10, 20];
+        $values = array_values(array_filter($purse, static fn (int $value): bool => $value <= max(2, $n)));
         foreach ($values as $i => $value) {
             $items[] = new Item(ItemKind::Coin, 96.0 + ($i % 5) * 32.0, 20.0 + intdiv($i, 5) * 32.0, 26.0, 26.0, null, (string) $value);
         }
