@@ -1,0 +1,214 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\Core\Planning;
+
+use Pindle\Core\Activity\Catalogue;
+use Pindle\Core\Activity\Family;
+use Pindle\Core\Activity\Part;
+use Pindle\Core\Activity\Place;
+use Pindle\Core\Activity\Prop;
+use Pindle\Core\Advice\SureSteps;
+use Pindle\Core\Calendar\Span;
+use Pindle\Core\Caution\Caution;
+use Pindle\Core\Caution\Cautions;
+use Pindle\Core\Child\Answering;
+use Pindle\Core\Child\Child;
+use Pindle\Core\Evidence\Ladder;
+use Pindle\Core\Evidence\LastSitting;
+use Pindle\Core\Question\QuestionSet;
+use Pindle\Core\Question\Sure;
+use Pindle\Core\Skill\Form;
+use Pindle\Core\Skill\SkillMap;
+use Pindle\Core\Skill\Step;
+use Pindle\Core\Thing\Thing;
+use Random\Engine\Xoshiro256StarStar;
+use Random\Randomizer;
+
+/** Sets one activity out: its questions for each child, its things, and what to take care of. */
+final readonly class SettingOut
+{
+    private LayOut $layOut;
+
+    public function __construct(private SkillMap $map, private Catalogue $catalogue, private Cautions $cautions)
+    {
+        $this->layOut = new LayOut($cautions);
+    }
+
+    /** A sitting with a candidate's step: so many questions, the first and the last of them sure ones. */
+    public function sitting(DayRequest $request, Candidate $candidate, float $value, int $count): Sitting
+    {
+        $step = $candidate->ranked->step;
+        $record = $candidate->learner->record;
+        $random = new Randomizer(new Xoshiro256StarStar(crc32(implode('|', [$request->seed, $request->date->dayNumber, $candidate->learner->child->id, $step->id, $candidate->family->id]))));
+        $sure = $this->sureCandidates($candidate);
+        $asked = static fn (?Step $of): ?Sure => null === $of ? null : new Sure($of, $candidate->family->serves[$of->skill->id]);
+        $set = QuestionSet::choose(
+            $candidate->family->serves[$step->skill->id],
+            $step,
+            $record->state($step->id)->questions,
+            $count,
+            $asked(SureSteps::first($record, $sure, $request->date)),
+            $asked(SureSteps::last($record, $sure, $request->date)),
+            $random,
+            $record->state($step->id)->wentHard(),
+        );
+
+        return new Sitting(
+            $candidate->learner->child->id,
+            $step->id,
+            $candidate->form,
+            Ladder::help($record->state($step->id)),
+            $set->questions,
+            $value,
+            $candidate->ranked->brandNew,
+            $candidate->ranked->reason,
+            $candidate->ranked->values,
+            $candidate->worth,
+        );
+    }
+
+    /**
+     * The activity with everything it takes; null when the house has not what it takes.
+     *
+     * @param non-empty-list<Sitting> $sittings
+     * @param list<SetUp>             $others   in use that day
+     */
+    public function setUp(DayRequest $request, Family $family, Place $place, Part $part, Span $span, array $sittings, array $others): ?SetUp
+    {
+        $props = $this->catalogue->props($family, self::answering($request, $sittings));
+        $laid = $this->things($request, $family, $props, $sittings, $span, $others);
+        if ($laid instanceof Lack) {
+            return null;
+        }
+        $sittings = self::freshThings($request, $sittings, $laid);
+        $key = \sprintf('%04d-%s-%s', $span->start, $family->id, $sittings[0]->childId);
+
+        return new SetUp($key, $family, $place, $part, $span, $sittings, $laid, $this->warnings($request, $family, $props, $laid, $span), $props);
+    }
+
+    /** The same sitting with fewer questions: the first and the last stay. */
+    public static function shortened(Sitting $sitting, int $count): Sitting
+    {
+        $questions = $sitting->questions;
+        if (\count($questions) > $count) {
+            $questions = [...\array_slice($questions, 0, $count - 1), $questions[\count($questions) - 1]];
+        }
+
+        return new Sitting($sitting->childId, $sitting->stepId, $sitting->form, $sitting->help, $questions, $sitting->value, $sitting->brandNew, $sitting->reason, $sitting->values, $sitting->worth, $sitting->hasOldThings);
+    }
+
+    /** @return list<Step> other steps, no larger than today's, that the family can ask about in the same form */
+    private function sureCandidates(Candidate $candidate): array
+    {
+        return array_values(array_filter($candidate->learner->record->map->steps, static fn (Step $step): bool => $step->id !== $candidate->ranked->step->id
+            && $step->size() <= $candidate->ranked->step->size()
+            && $candidate->family->shows($step, [] === $step->forms ? null : $candidate->form)));
+    }
+
+    /**
+     * @param list<Prop>              $props
+     * @param non-empty-list<Sitting> $sittings
+     * @param list<SetUp>             $others
+     *
+     * @return list<Laid>|Lack
+     */
+    private function things(DayRequest $request, Family $family, array $props, array $sittings, Span $span, array $others): array|Lack
+    {
+        $free = array_map(static function (Thing $thing) use ($others, $span): Thing {
+            $used = 0;
+            foreach ($others as $other) {
+                foreach ($other->span->overlaps($span) ? $other->laid : [] as $laid) {
+                    $used += $laid->thing->id === $thing->id ? $laid->count : 0;
+                }
+            }
+
+            return 0 === $used ? $thing : $thing->counted(max(0, $thing->amount - $used));
+        }, $request->things);
+
+        $avoid = array_merge(...array_map(static fn (SetUp $other): array => array_map(static fn (Laid $laid): string => $laid->thing->id, $other->laid), [...$others]));
+        $liked = [];
+        foreach ($request->learners as $learner) {
+            foreach ($sittings as $sitting) {
+                if ($sitting->childId === $learner->child->id) {
+                    array_push($liked, ...$learner->child->likedThings);
+                    foreach ($learner->record->lastSittings as $last) {
+                        array_push($avoid, ...$last->thingIds);
+                    }
+                }
+            }
+        }
+
+        return $this->layOut->choose(
+            $family,
+            $props,
+            array_map(fn (Sitting $sitting): array => [QuestionSet::ofStored($sitting->questions), $this->map->step($sitting->stepId)->size()], $sittings),
+            array_map(static fn (Sitting $sitting): ?Form => $sitting->form, $sittings),
+            $free,
+            $request->inReach($span),
+            $request->date,
+            $avoid,
+            $liked,
+        );
+    }
+
+    /**
+     * @param list<Prop> $props
+     * @param list<Laid> $laid
+     *
+     * @return list<Caution>
+     */
+    private function warnings(DayRequest $request, Family $family, array $props, array $laid, Span $span): array
+    {
+        $things = [...array_map(static fn (Laid $one): Thing => $one->thing, $laid), ...array_map(static fn (Prop $prop): Thing => $prop->thing, $props), $family->asThing()];
+
+        return array_merge(...array_map(fn (Thing $thing): array => $this->cautions->about($thing, $request->inReach($span), $request->date), $things));
+    }
+
+    /**
+     * How the children at a set-up answer.
+     *
+     * @param non-empty-list<Sitting> $sittings
+     *
+     * @return list<Answering>
+     */
+    private static function answering(DayRequest $request, array $sittings): array
+    {
+        $answering = [];
+        foreach ($request->learners as $learner) {
+            foreach ($sittings as $sitting) {
+                if ($sitting->childId === $learner->child->id) {
+                    $answering[] = $learner->child->settings->answering;
+                }
+            }
+        }
+
+        return $answering;
+    }
+
+    /**
+     * The sittings at their worth with these things: less for a child who had any of them in the last two sittings.
+     *
+     * @param non-empty-list<Sitting> $sittings
+     * @param list<Laid>              $laid
+     *
+     * @return non-empty-list<Sitting>
+     */
+    private static function freshThings(DayRequest $request, array $sittings, array $laid): array
+    {
+        $used = [];
+        foreach ($request->learners as $learner) {
+            $used[$learner->child->id] = array_merge(...array_map(static fn (LastSitting $last): array => $last->thingIds, $learner->record->lastSittings));
+        }
+
+        return array_map(static function (Sitting $sitting) use ($used, $laid): Sitting {
+            $again = array_filter($laid, static fn (Laid $one): bool => \in_array($one->thing->id, $used[$sitting->childId] ?? [], true));
+            if ([] === $again || $sitting->hasOldThings) {
+                return $sitting;
+            }
+
+            return new Sitting($sitting->childId, $sitting->stepId, $sitting->form, $sitting->help, $sitting->questions, $sitting->value * Candidates::USED_LATELY, $sitting->brandNew, $sitting->reason, $sitting->values, $sitting->worth?->by(Candidates::USED_LATELY, 1.0, 1.0), true);
+        }, $sittings);
+    }
+}
