@@ -58,5 +58,18 @@ foreach ($views as $name => [$path, $width, $height, $act]) {
     $chrome->shot("$folder/$name.png");
     echo "  $name\n";
 }
-$chrome->close();
 $server->stop();
+// Two more days of the same household, whole.
+foreach (['second-day' => '2026-12-02', 'third-day' => '2026-12-10'] as $name => $date) {
+    if (null !== $only && $only !== $name) {
+        continue;
+    }
+    $server = new Server($date, true);
+    $chrome->size(1280, 1700, false);
+    $chrome->driver->get($server->url.'/');
+    usleep(900_000);
+    $chrome->shot("$folder/$name.png");
+    $server->stop();
+    echo "  $name\n";
+}
+$chrome->close();
