@@ -199,15 +199,18 @@ final readonly class AmountScenes extends Drawing
         $cell = $this->cell();
         $lines = max(2, (int) ceil(max(1, $n) / 5));
         $shows = Ask::LabelAmount === $this->fact->ask;
+        $height = max(($lines + 1) * $cell, self::CARD + 8.0);
+        // Beside the box, however small the things are.
+        $card = 5.7 * $cell + 8.0 + self::CARD / 2;
         $items = [
-            new Item(ItemKind::Box, 2.9 * $cell, ($lines + 1) * $cell / 2, 5.6 * $cell, ($lines + 0.8) * $cell),
-            ...$this->lines($n, 0.4 * $cell, 0.5 * $cell, 5, null, !$shows),
+            new Item(ItemKind::Box, 2.9 * $cell, $height / 2, 5.6 * $cell, $height - 0.2 * $cell),
+            ...$this->lines($n, 0.4 * $cell, ($height - $lines * $cell) / 2, 5, null, !$shows),
             $shows
-                ? new Item(ItemKind::Gap, 6.9 * $cell, ($lines + 1) * $cell / 2, self::CARD, self::CARD, null, '')
-                : new Item(ItemKind::Card, 6.9 * $cell, ($lines + 1) * $cell / 2, self::CARD, self::CARD, null, (string) $n),
+                ? new Item(ItemKind::Gap, $card, $height / 2, self::CARD, self::CARD, null, '')
+                : new Item(ItemKind::Card, $card, $height / 2, self::CARD, self::CARD, null, (string) $n),
         ];
 
-        return new Scene(8.0 * $cell, ($lines + 1) * $cell, $items, $shows ? 'box-label' : 'box', ['n' => $n, 'things' => $this->things($n)]);
+        return new Scene($card + self::CARD / 2 + 4.0, $height, $items, $shows ? 'box-label' : 'box', ['n' => $n, 'things' => $this->things($n)]);
     }
 
     /** A see-through pot with the amount in it, so that it has to be guessed. */

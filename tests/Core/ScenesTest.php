@@ -153,6 +153,16 @@ final class ScenesTest extends TestCase
         yield 'a numeral, whatever the family draws' => [SceneKind::Pile, Ask::NameNumeral, ['n' => 7], 0, 0, 0, ['7']];
     }
 
+    public function test_a_card_lies_beside_its_box_however_small_the_things(): void
+    {
+        foreach ([6, 25, 120] as $side) {
+            $items = Scenes::draw(SceneKind::Boxes, new Fact(Ask::GiveMe, ['n' => 4], 4), Form::Things, Make::thing('beans', 30, [$side, $side, $side]), null, new Settings(), new Randomizer(new Xoshiro256StarStar(4)))->items;
+            $box = array_values(array_filter($items, static fn (Item $item): bool => ItemKind::Box === $item->kind))[0];
+            $card = array_values(array_filter($items, static fn (Item $item): bool => ItemKind::Card === $item->kind))[0];
+            self::assertGreaterThan($box->x + $box->width / 2, $card->x - $card->width / 2, (string) $side);
+        }
+    }
+
     public function test_coins_are_enough_for_every_price_and_two_ways_to_pay_it(): void
     {
         foreach (range(2, 20) as $n) {
