@@ -25,9 +25,7 @@ final readonly class SumScenes extends Drawing
         }
         $width = 2 * $wide + 0.6 * $cell;
         if (\in_array($this->fact->ask, [Ask::JoinSentence, Ask::TurnAround, Ask::AddZero], true)) {
-            foreach ([(string) $a, '+', (string) $b, '=', ''] as $i => $label) {
-                $items[] = new Item('' === $label ? ItemKind::Gap : ItemKind::Card, $width / 2 + ($i - 2) * 50.0, $height + 30.0, self::CARD, self::CARD, null, $label);
-            }
+            array_push($items, ...self::sentence([(string) $a, '+', (string) $b, '=', ''], $width / 2, $height + 30.0));
             $height += 56.0;
         }
 
@@ -50,9 +48,7 @@ final readonly class SumScenes extends Drawing
         ];
         $width = 12.0 * $cell;
         if (Ask::TakeSentence === $this->fact->ask) {
-            foreach ([(string) $n, '−', (string) $b, '=', ''] as $i => $label) {
-                $items[] = new Item('' === $label ? ItemKind::Gap : ItemKind::Card, $width / 2 + ($i - 2) * 50.0, $height + 30.0, self::CARD, self::CARD, null, $label);
-            }
+            array_push($items, ...self::sentence([(string) $n, '−', (string) $b, '=', ''], $width / 2, $height + 30.0));
             $height += 56.0;
         }
 

@@ -2,13 +2,14 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query';
 import { computed, ref } from 'vue';
 import { RouterLink } from 'vue-router';
-import { ArrowLeft, Undo2 } from '@lucide/vue';
+import { Undo2 } from '@lucide/vue';
 
 import { api, type Schemas } from '@/api/client';
 import { deviceId, newId } from '@/api/outbox';
 import Button from '@/kit/Button.vue';
 import Notice from '@/kit/Notice.vue';
 import Outcomes from '@/kit/Outcomes.vue';
+import TopBar from '@/kit/TopBar.vue';
 import ThreadKnot from '@/kit/ThreadKnot.vue';
 import Wait from '@/kit/Wait.vue';
 
@@ -47,13 +48,7 @@ const error = computed(() => [begin, answer, undo, stop].map((one) => one.error.
 
 <template>
     <div class="mx-auto flex min-h-dvh w-full max-w-xl flex-col">
-        <div class="flex items-center gap-2 border-b-2 border-hem bg-cloth px-3 py-1">
-            <RouterLink
-                to="/children"
-                class="flex size-11 shrink-0 items-center justify-center rounded-lg hover:bg-linen"
-                aria-label="Back to Children"
-                ><ArrowLeft :size="24"
-            /></RouterLink>
+        <TopBar to="/children" back="Children">
             <h1 class="flex min-w-0 flex-1 items-center gap-2 text-lg">
                 <ThreadKnot v-if="look.data.value" :thread="look.data.value.thread" />
                 <span class="truncate">First look{{ look.data.value ? ': ' + look.data.value.childName : '' }}</span>
@@ -61,7 +56,7 @@ const error = computed(() => [begin, answer, undo, stop].map((one) => one.error.
             <p v-if="look.data.value?.task" class="text-sm text-soft">
                 {{ look.data.value.task.number }} of at most {{ look.data.value.most }}
             </p>
-        </div>
+        </TopBar>
         <Wait v-if="look.isPending.value" what="Looking…" />
         <div v-else-if="look.error.value" class="p-4"><Notice :error="look.error.value" /></div>
         <div v-else-if="look.data.value" class="flex flex-1 flex-col gap-4 p-4">

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/vue';
+import { TabPanel } from '@headlessui/vue';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query';
 import { Minus, Plus } from '@lucide/vue';
 import { computed, ref } from 'vue';
@@ -8,6 +8,7 @@ import { RouterLink, useRoute } from 'vue-router';
 import { api, type Schemas } from '@/api/client';
 import Button from '@/kit/Button.vue';
 import Notice from '@/kit/Notice.vue';
+import Tabs from '@/kit/Tabs.vue';
 import Wait from '@/kit/Wait.vue';
 import ThingDrawing from '@/scene/ThingDrawing.vue';
 
@@ -131,152 +132,124 @@ const toTick = computed(() => cupboard.data.value?.shipped.filter((shipped) => !
         </form>
         <Wait v-if="cupboard.isPending.value" what="Opening the cupboard…" />
         <Notice v-else-if="cupboard.error.value" :error="cupboard.error.value" />
-        <TabGroup v-else-if="cupboard.data.value" :selected-index="tab" @change="tab = $event">
-            <TabList class="mb-4 flex gap-2 border-b-2 border-hem">
-                <Tab
-                    v-for="name in [
-                        `In the cupboard (${things.length})`,
-                        `Ordinary things to tick (${toTick.length})`,
-                        'What is missing',
-                    ]"
-                    :key="name"
-                    v-slot="{ selected }"
-                    as="template"
-                >
-                    <button
-                        type="button"
-                        class="-mb-0.5 min-h-11 border-b-4 px-3 font-bold"
-                        :class="selected ? 'border-wood text-ink' : 'border-transparent text-soft'"
-                    >
-                        {{ name }}
-                    </button>
-                </Tab>
-            </TabList>
-            <TabPanels>
-                <TabPanel>
-                    <Notice :error="amount.error.value ?? putAway.error.value" class="mb-3" />
-                    <div v-if="!things.length" class="max-w-xl space-y-3">
-                        <p>
-                            The cupboard is empty. Tick a few ordinary things, or add your own; the first plan needs no more than
-                            corks and lids.
-                        </p>
-                        <Button kind="strong" @click="tab = 1">Tick what you have</Button>
-                    </div>
-                    <p v-else-if="route.query.tick" class="mb-4" role="status">
-                        That is enough to begin.
-                        <RouterLink to="/" class="font-bold text-deep underline underline-offset-4">Plan today</RouterLink>
+        <Tabs
+            v-else-if="cupboard.data.value"
+            v-model="tab"
+            :names="[`In the cupboard (${things.length})`, `Ordinary things to tick (${toTick.length})`, 'What is missing']"
+        >
+            <TabPanel>
+                <Notice :error="amount.error.value ?? putAway.error.value" class="mb-3" />
+                <div v-if="!things.length" class="max-w-xl space-y-3">
+                    <p>
+                        The cupboard is empty. Tick a few ordinary things, or add your own; the first plan needs no more than
+                        corks and lids.
                     </p>
-                    <ul class="grid gap-3 sm:grid-cols-2 lg:grid-cols-3">
-                        <li
-                            v-for="thing in things"
-                            :key="thing.id"
-                            class="flex flex-col rounded-2xl border border-hem bg-cloth p-3"
-                        >
-                            <div class="flex items-center gap-3">
-                                <div class="flex size-24 shrink-0 items-center justify-center rounded-xl bg-linen">
-                                    <ThingDrawing
-                                        :glyph="thing.glyph"
-                                        :name="thing.name"
-                                        :size="Math.min(92, drawn(thing.size))"
-                                    />
-                                </div>
-                                <div class="min-w-0 flex-1">
-                                    <h2 class="break-words">{{ thing.name }}</h2>
-                                    <p class="text-sm text-soft">
-                                        {{ thing.size ? thing.size.join(' × ') + ' mm' : 'not measured: counts as small' }}
-                                    </p>
-                                    <div class="mt-1 flex items-center gap-1">
-                                        <button
-                                            type="button"
-                                            class="flex size-10 items-center justify-center rounded-lg border-2 border-hem"
-                                            :aria-label="`One fewer ${thing.single}`"
-                                            @click="amount.mutate({ thing, by: -1 })"
-                                        >
-                                            <Minus :size="18" />
-                                        </button>
-                                        <span class="min-w-10 text-center font-numeral text-xl font-bold">{{
-                                            thing.amount
-                                        }}</span>
-                                        <button
-                                            type="button"
-                                            class="flex size-10 items-center justify-center rounded-lg border-2 border-hem"
-                                            :aria-label="`One more ${thing.single}`"
-                                            @click="amount.mutate({ thing, by: 1 })"
-                                        >
-                                            <Plus :size="18" />
-                                        </button>
-                                    </div>
+                    <Button kind="strong" @click="tab = 1">Tick what you have</Button>
+                </div>
+                <p v-else-if="route.query.tick" class="mb-4" role="status">
+                    That is enough to begin.
+                    <RouterLink to="/" class="font-bold text-deep underline underline-offset-4">Plan today</RouterLink>
+                </p>
+                <ul class="grid gap-3 sm:grid-cols-2 lg:grid-cols-3">
+                    <li v-for="thing in things" :key="thing.id" class="flex flex-col rounded-2xl border border-hem bg-cloth p-3">
+                        <div class="flex items-center gap-3">
+                            <div class="flex size-24 shrink-0 items-center justify-center rounded-xl bg-linen">
+                                <ThingDrawing :glyph="thing.glyph" :name="thing.name" :size="Math.min(92, drawn(thing.size))" />
+                            </div>
+                            <div class="min-w-0 flex-1">
+                                <h2 class="break-words">{{ thing.name }}</h2>
+                                <p class="text-sm text-soft">
+                                    {{ thing.size ? thing.size.join(' × ') + ' mm' : 'not measured: counts as small' }}
+                                </p>
+                                <div class="mt-1 flex items-center gap-1">
+                                    <button
+                                        type="button"
+                                        class="flex size-10 items-center justify-center rounded-lg border-2 border-hem"
+                                        :aria-label="`One fewer ${thing.single}`"
+                                        @click="amount.mutate({ thing, by: -1 })"
+                                    >
+                                        <Minus :size="18" />
+                                    </button>
+                                    <span class="min-w-10 text-center font-numeral text-xl font-bold">{{ thing.amount }}</span>
+                                    <button
+                                        type="button"
+                                        class="flex size-10 items-center justify-center rounded-lg border-2 border-hem"
+                                        :aria-label="`One more ${thing.single}`"
+                                        @click="amount.mutate({ thing, by: 1 })"
+                                    >
+                                        <Plus :size="18" />
+                                    </button>
                                 </div>
                             </div>
-                            <ul v-if="thing.safety.length" class="mt-2 space-y-1 text-sm text-care">
-                                <li v-for="safety in thing.safety" :key="safety.say" :title="safety.why + ' ' + safety.source">
-                                    <b>{{ safety.blocked ? 'Kept from ' + safety.childName + '.' : 'With care.' }}</b>
-                                    {{ safety.say }}
-                                </li>
-                            </ul>
-                            <div class="mt-auto flex gap-1 pt-2">
-                                <Button kind="quiet" @click="editing = thing">Change</Button>
-                                <Button kind="quiet" @click="putAway.mutate(thing.id)">Not here any more</Button>
-                            </div>
-                        </li>
-                    </ul>
-                    <p v-if="things.length" class="mt-4 text-sm text-soft">
-                        These are the usual cautions. They do not replace watching, product labels, local rules or a doctor.
-                    </p>
-                </TabPanel>
-                <TabPanel>
-                    <div class="sticky top-0 z-10 mb-3 flex flex-wrap items-center gap-3 bg-linen py-2">
-                        <Button kind="strong" :disabled="ticked.size === 0 || tick.isPending.value" @click="tick.mutate()"
-                            >Put {{ ticked.size || '' }} in the cupboard</Button
-                        >
-                        <p class="text-soft">Amounts are a usual guess; change them any time.</p>
-                    </div>
-                    <Notice :error="tick.error.value" class="mb-3" />
-                    <ul class="grid grid-cols-1 gap-2 sm:grid-cols-2 lg:grid-cols-3 xl:grid-cols-4">
-                        <li v-for="shipped in toTick" :key="shipped.id">
-                            <label
-                                class="flex min-h-14 items-center gap-3 rounded-xl border-2 bg-cloth px-3"
-                                :class="ticked.has(shipped.id) ? 'border-deep' : 'border-hem'"
-                            >
-                                <input
-                                    type="checkbox"
-                                    class="size-5 accent-deep"
-                                    :checked="ticked.has(shipped.id)"
-                                    @change="toggle(shipped.id)"
-                                />
-                                <ThingDrawing :glyph="shipped.glyph" :name="shipped.name" :size="34" />
-                                <span class="flex-1 leading-tight">{{ shipped.name }}</span>
-                                <span class="text-sm text-soft">{{ shipped.amount }}</span>
-                            </label>
-                        </li>
-                    </ul>
-                </TabPanel>
-                <TabPanel>
-                    <Wait v-if="lacking.isPending.value" what="Going through the activities…" />
-                    <Notice v-else-if="lacking.error.value" :error="lacking.error.value" />
-                    <template v-else-if="lacking.data.value">
-                        <p class="mb-3">
-                            {{ lacking.data.value.families }} activities can be laid out with what is here.
-                            <span v-if="!lacking.data.value.lacking.length">Nothing is missing.</span>
-                        </p>
-                        <ul class="grid gap-2 sm:grid-cols-2">
-                            <li
-                                v-for="one in lacking.data.value.lacking"
-                                :key="one.familyId"
-                                class="rounded-xl border border-hem bg-cloth px-4 py-2"
-                            >
-                                <RouterLink
-                                    :to="{ name: 'families', query: { open: one.familyId } }"
-                                    class="font-bold text-deep underline underline-offset-4"
-                                    >{{ one.name }}</RouterLink
-                                >
-                                <p class="text-sm">{{ one.lacks }}</p>
+                        </div>
+                        <ul v-if="thing.safety.length" class="mt-2 space-y-1 text-sm text-care">
+                            <li v-for="safety in thing.safety" :key="safety.say" :title="safety.why + ' ' + safety.source">
+                                <b>{{ safety.blocked ? 'Kept from ' + safety.childName + '.' : 'With care.' }}</b>
+                                {{ safety.say }}
                             </li>
                         </ul>
-                    </template>
-                </TabPanel>
-            </TabPanels>
-        </TabGroup>
+                        <div class="mt-auto flex gap-1 pt-2">
+                            <Button kind="quiet" @click="editing = thing">Change</Button>
+                            <Button kind="quiet" @click="putAway.mutate(thing.id)">Not here any more</Button>
+                        </div>
+                    </li>
+                </ul>
+                <p v-if="things.length" class="mt-4 text-sm text-soft">
+                    These are the usual cautions. They do not replace watching, product labels, local rules or a doctor.
+                </p>
+            </TabPanel>
+            <TabPanel>
+                <div class="sticky top-0 z-10 mb-3 flex flex-wrap items-center gap-3 bg-linen py-2">
+                    <Button kind="strong" :disabled="ticked.size === 0 || tick.isPending.value" @click="tick.mutate()"
+                        >Put {{ ticked.size || '' }} in the cupboard</Button
+                    >
+                    <p class="text-soft">Amounts are a usual guess; change them any time.</p>
+                </div>
+                <Notice :error="tick.error.value" class="mb-3" />
+                <ul class="grid grid-cols-1 gap-2 sm:grid-cols-2 lg:grid-cols-3 xl:grid-cols-4">
+                    <li v-for="shipped in toTick" :key="shipped.id">
+                        <label
+                            class="flex min-h-14 items-center gap-3 rounded-xl border-2 bg-cloth px-3"
+                            :class="ticked.has(shipped.id) ? 'border-deep' : 'border-hem'"
+                        >
+                            <input
+                                type="checkbox"
+                                class="size-5 accent-deep"
+                                :checked="ticked.has(shipped.id)"
+                                @change="toggle(shipped.id)"
+                            />
+                            <ThingDrawing :glyph="shipped.glyph" :name="shipped.name" :size="34" />
+                            <span class="flex-1 leading-tight">{{ shipped.name }}</span>
+                            <span class="text-sm text-soft">{{ shipped.amount }}</span>
+                        </label>
+                    </li>
+                </ul>
+            </TabPanel>
+            <TabPanel>
+                <Wait v-if="lacking.isPending.value" what="Going through the activities…" />
+                <Notice v-else-if="lacking.error.value" :error="lacking.error.value" />
+                <template v-else-if="lacking.data.value">
+                    <p class="mb-3">
+                        {{ lacking.data.value.families }} activities can be laid out with what is here.
+                        <span v-if="!lacking.data.value.lacking.length">Nothing is missing.</span>
+                    </p>
+                    <ul class="grid gap-2 sm:grid-cols-2">
+                        <li
+                            v-for="one in lacking.data.value.lacking"
+                            :key="one.familyId"
+                            class="rounded-xl border border-hem bg-cloth px-4 py-2"
+                        >
+                            <RouterLink
+                                :to="{ name: 'families', query: { open: one.familyId } }"
+                                class="font-bold text-deep underline underline-offset-4"
+                                >{{ one.name }}</RouterLink
+                            >
+                            <p class="text-sm">{{ one.lacks }}</p>
+                        </li>
+                    </ul>
+                </template>
+            </TabPanel>
+        </Tabs>
         <ThingForm v-if="editing" :thing="editing === 'new' ? null : editing" @close="editing = null" @saved="refresh" />
     </div>
 </template>

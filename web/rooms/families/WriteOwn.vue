@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/vue';
+import { TabPanel } from '@headlessui/vue';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query';
 import { computed, reactive, ref, watch } from 'vue';
 
@@ -10,6 +10,7 @@ import Dialog from '@/kit/Dialog.vue';
 import Field from '@/kit/Field.vue';
 import Notice from '@/kit/Notice.vue';
 import Toggle from '@/kit/Toggle.vue';
+import Tabs from '@/kit/Tabs.vue';
 import Wait from '@/kit/Wait.vue';
 
 /** An activity of one's own, in the shape of every other: begun from one that is near, or from a file. */
@@ -121,110 +122,93 @@ const errors = reactive({
 
 <template>
     <Dialog open wide :title="id ? 'Change your activity' : 'Write your own'" @close="$emit('close')">
-        <TabGroup :selected-index="tab" @change="tab = $event">
-            <TabList class="mb-3 flex gap-2 border-b-2 border-hem">
-                <Tab v-for="name in ['As a form', 'As text or from a file']" :key="name" v-slot="{ selected }" as="template">
-                    <button
-                        type="button"
-                        class="-mb-0.5 min-h-11 border-b-4 px-3 font-bold"
-                        :class="selected ? 'border-wood text-ink' : 'border-transparent text-soft'"
-                    >
-                        {{ name }}
-                    </button>
-                </Tab>
-            </TabList>
-            <TabPanels>
-                <TabPanel class="space-y-3">
-                    <template v-if="!id">
-                        <p class="text-soft">
-                            Begin with one that is near: what it serves and its picture stay, the rest is yours.
-                        </p>
-                        <Choice v-model="near" label="Begin with" :options="options" />
-                    </template>
-                    <Wait v-if="near && begin.isPending.value" what="Copying it out…" />
-                    <Notice :error="begin.error.value" />
-                    <form v-if="data" class="space-y-3" novalidate @submit.prevent="save.mutate()">
-                        <Field id="own-name" label="Name" :error="errors.of('name')"
-                            ><input id="own-name" v-model="data.name" type="text" maxlength="60"
-                        /></Field>
-                        <div class="grid gap-3 sm:grid-cols-2">
-                            <Choice
-                                :model-value="(data.part as string) ?? 'with'"
-                                label="My part"
-                                :options="parts"
-                                @update:model-value="data.part = $event"
+        <Tabs v-model="tab" :names="['As a form', 'As text or from a file']">
+            <TabPanel class="space-y-3">
+                <template v-if="!id">
+                    <p class="text-soft">Begin with one that is near: what it serves and its picture stay, the rest is yours.</p>
+                    <Choice v-model="near" label="Begin with" :options="options" />
+                </template>
+                <Wait v-if="near && begin.isPending.value" what="Copying it out…" />
+                <Notice :error="begin.error.value" />
+                <form v-if="data" class="space-y-3" novalidate @submit.prevent="save.mutate()">
+                    <Field id="own-name" label="Name" :error="errors.of('name')"
+                        ><input id="own-name" v-model="data.name" type="text" maxlength="60"
+                    /></Field>
+                    <div class="grid gap-3 sm:grid-cols-2">
+                        <Choice
+                            :model-value="(data.part as string) ?? 'with'"
+                            label="My part"
+                            :options="parts"
+                            @update:model-value="data.part = $event"
+                        />
+                        <div class="flex items-end">
+                            <Toggle
+                                :model-value="data.together === true"
+                                label="Several children can share it"
+                                @update:model-value="data.together = $event"
                             />
-                            <div class="flex items-end">
-                                <Toggle
-                                    :model-value="data.together === true"
-                                    label="Several children can share it"
-                                    @update:model-value="data.together = $event"
-                                />
-                            </div>
-                            <fieldset v-for="(names, field) in many" :key="field">
-                                <legend class="font-bold">{{ field === 'places' ? 'Where' : 'Way in' }}</legend>
-                                <label v-for="(name, value) in names" :key="value" class="flex min-h-9 items-center gap-2">
-                                    <input
-                                        type="checkbox"
-                                        class="size-5 accent-deep"
-                                        :checked="has(field, value)"
-                                        @change="toggle(field, value)"
-                                    />
-                                    {{ name }}
-                                </label>
-                            </fieldset>
                         </div>
-                        <Field
-                            v-for="(role, i) in data.things ?? []"
-                            :id="'own-count-' + i"
-                            :key="i"
-                            :label="`How many ${role.role}`"
-                            :error="errors.of('things') ?? errors.of('count')"
-                            hint="n the largest amount, a and b the parts, r the reach: n, a + b, 3 * r, min(3 * r, 60)"
-                            ><input :id="'own-count-' + i" v-model="role.count" type="text"
-                        /></Field>
-                        <Field id="own-show" label="Show, one step a line" :error="errors.of('show')">
-                            <textarea
-                                id="own-show"
-                                rows="3"
-                                :value="show.join('\n')"
-                                @input="
-                                    show = ($event.target as HTMLTextAreaElement).value.split('\n').filter((line) => line.trim())
-                                "
-                            ></textarea>
-                        </Field>
-                        <Field
-                            v-for="[field, label] in lines"
+                        <fieldset v-for="(names, field) in many" :key="field">
+                            <legend class="font-bold">{{ field === 'places' ? 'Where' : 'Way in' }}</legend>
+                            <label v-for="(name, value) in names" :key="value" class="flex min-h-9 items-center gap-2">
+                                <input
+                                    type="checkbox"
+                                    class="size-5 accent-deep"
+                                    :checked="has(field, value)"
+                                    @change="toggle(field, value)"
+                                />
+                                {{ name }}
+                            </label>
+                        </fieldset>
+                    </div>
+                    <Field
+                        v-for="(role, i) in data.things ?? []"
+                        :id="'own-count-' + i"
+                        :key="i"
+                        :label="`How many ${role.role}`"
+                        :error="errors.of('things') ?? errors.of('count')"
+                        hint="n the largest amount, a and b the parts, r the reach: n, a + b, 3 * r, min(3 * r, 60)"
+                        ><input :id="'own-count-' + i" v-model="role.count" type="text"
+                    /></Field>
+                    <Field id="own-show" label="Show, one step a line" :error="errors.of('show')">
+                        <textarea
+                            id="own-show"
+                            rows="3"
+                            :value="show.join('\n')"
+                            @input="show = ($event.target as HTMLTextAreaElement).value.split('\n').filter((line) => line.trim())"
+                        ></textarea>
+                    </Field>
+                    <Field
+                        v-for="[field, label] in lines"
+                        :id="'own-' + field"
+                        :key="field"
+                        :label="label"
+                        :error="errors.of(field)"
+                    >
+                        <textarea
                             :id="'own-' + field"
-                            :key="field"
-                            :label="label"
-                            :error="errors.of(field)"
-                        >
-                            <textarea
-                                :id="'own-' + field"
-                                rows="2"
-                                :value="(words[field] as string) ?? ''"
-                                @input="words[field] = ($event.target as HTMLTextAreaElement).value"
-                            ></textarea>
-                        </Field>
-                    </form>
-                </TabPanel>
-                <TabPanel class="space-y-3">
-                    <p class="text-soft">
-                        The same activity as a file has it. It is read by the rules every other is read by; what is wrong is named
-                        with its line.
-                    </p>
-                    <label class="block">
-                        <span class="mb-1 block font-bold">From a file</span>
-                        <input type="file" accept=".yaml,.yml,text/*" @change="load" />
-                    </label>
-                    <label class="block">
-                        <span class="mb-1 block font-bold">Text</span>
-                        <textarea id="own-text" v-model="text" rows="16" spellcheck="false" class="font-mono text-sm"></textarea>
-                    </label>
-                </TabPanel>
-            </TabPanels>
-        </TabGroup>
+                            rows="2"
+                            :value="(words[field] as string) ?? ''"
+                            @input="words[field] = ($event.target as HTMLTextAreaElement).value"
+                        ></textarea>
+                    </Field>
+                </form>
+            </TabPanel>
+            <TabPanel class="space-y-3">
+                <p class="text-soft">
+                    The same activity as a file has it. It is read by the rules every other is read by; what is wrong is named
+                    with its line.
+                </p>
+                <label class="block">
+                    <span class="mb-1 block font-bold">From a file</span>
+                    <input type="file" accept=".yaml,.yml,text/*" @change="load" />
+                </label>
+                <label class="block">
+                    <span class="mb-1 block font-bold">Text</span>
+                    <textarea id="own-text" v-model="text" rows="16" spellcheck="false" class="font-mono text-sm"></textarea>
+                </label>
+            </TabPanel>
+        </Tabs>
         <Notice :error="save.error.value" class="my-3" />
         <div class="mt-3 flex gap-2">
             <Button kind="strong" :disabled="!written || save.isPending.value" @click="save.mutate()">Keep</Button>

@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query';
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue';
-import { RouterLink } from 'vue-router';
-import { ArrowLeft, ChevronDown, Eye, Undo2 } from '@lucide/vue';
+import { ChevronDown, Eye, Undo2 } from '@lucide/vue';
 import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/vue';
 
 import { api, type Schemas } from '@/api/client';
@@ -10,6 +9,7 @@ import { deviceId, listen, newId, refused, send, settle, waiting } from '@/api/o
 import Button from '@/kit/Button.vue';
 import Notice from '@/kit/Notice.vue';
 import Outcomes from '@/kit/Outcomes.vue';
+import TopBar from '@/kit/TopBar.vue';
 import ThreadKnot from '@/kit/ThreadKnot.vue';
 import Wait from '@/kit/Wait.vue';
 import { useKeys } from '@/kit/keys';
@@ -204,19 +204,13 @@ onBeforeUnmount(() => {
 
 <template>
     <div class="flex min-h-dvh flex-col">
-        <div class="flex items-center gap-2 border-b-2 border-hem bg-cloth px-3 py-1">
-            <RouterLink
-                to="/"
-                class="flex size-11 shrink-0 items-center justify-center rounded-lg hover:bg-linen"
-                aria-label="Back to Today"
-                ><ArrowLeft :size="24"
-            /></RouterLink>
+        <TopBar to="/" back="Today">
             <h1 class="min-w-0 flex-1 truncate text-lg">{{ table.data.value?.name ?? 'At the table' }}</h1>
             <p v-if="waiting.length" class="text-sm font-bold text-care" role="status">{{ waiting.length }} waiting</p>
             <p v-else-if="turns.length && !table.data.value?.isDone" class="text-sm text-soft">
                 {{ count }} of {{ turns.length }}
             </p>
-        </div>
+        </TopBar>
 
         <Wait v-if="table.isPending.value" what="Laying out…" />
         <div v-else-if="table.error.value" class="p-4"><Notice :error="table.error.value" /></div>
