@@ -2,7 +2,7 @@ import vue from 'eslint-plugin-vue';
 import globals from 'globals';
 import ts from 'typescript-eslint';
 
-const rooms = ['today', 'table', 'children', 'cupboard', 'map', 'families', 'house'];
+const rooms = ['today', 'table', 'children', 'cupboard', 'map', 'activities', 'house'];
 
 export default ts.config(
     { ignores: ['web/api/types.ts'] },

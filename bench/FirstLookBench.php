@@ -5,11 +5,10 @@ declare(strict_types=1);
 namespace Pindle\Bench;
 
 use Pindle\Core\Calendar\LocalDate;
-use Pindle\Core\Evidence\HelpLevel;
+use Pindle\Core\Evidence\Help;
 use Pindle\Core\FirstLook\Answer;
 use Pindle\Core\FirstLook\FirstLook;
-use Pindle\Core\Question\Ask;
-use Pindle\Core\Question\Fact;
+use Pindle\Core\Question\Kind\TellHowMany;
 use Pindle\Core\Question\Level;
 use Pindle\Core\Question\Question;
 use Pindle\Core\Simulation\SimulatedChild;
@@ -63,7 +62,7 @@ final class FirstLookBench
             if (null === $stepId) {
                 break;
             }
-            [$outcome] = $child->answer(new Question($stepId, new Fact(Ask::HowMany, ['n' => 1], 1), Level::At), HelpLevel::Bare, $day, $task, $random);
+            [$outcome] = $child->answer(new Question($stepId, new TellHowMany(1), Level::At), Help::Bare, $day, $task, $random);
             $look = $look->with(new Answer($stepId, $outcome), $random);
             if (\in_array($task + 1, self::AT, true)) {
                 $this->measure($way.', '.($task + 1).' tasks', $look->chances(), $known);

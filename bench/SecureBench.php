@@ -10,9 +10,9 @@ use Pindle\Core\Child\Settings;
 use Pindle\Core\Evidence\ChildRecord;
 use Pindle\Core\Evidence\Ladder;
 use Pindle\Core\Evidence\Mark;
-use Pindle\Core\Evidence\OneTry;
-use Pindle\Core\Question\Ask;
-use Pindle\Core\Question\Fact;
+use Pindle\Core\Evidence\Attempt;
+use Pindle\Core\Question\Kind\NameNumeral;
+use Pindle\Core\Question\Kind\TellHowMany;
 use Pindle\Core\Question\Level;
 use Pindle\Core\Question\Question;
 use Pindle\Core\Simulation\SimulatedChild;
@@ -52,11 +52,11 @@ final class SecureBench
             $on = $start->plusDays(2 * $sitting);
             for ($i = 0; $i < 6; ++$i) {
                 $state = $record->state($stepId);
-                $question = new Question($stepId, new Fact(Ask::HowMany, ['n' => $i], $i, 1 === $i % 2 ? 3 : null), Level::At);
+                $question = new Question($stepId, 1 === $i % 2 ? new NameNumeral('find-numeral', $i) : new TellHowMany($i), Level::At);
                 $help = Ladder::help($state);
                 [$outcome, $method, $slip] = $child->answer($question, $help, $on, $i, $random);
                 $error = $step->skill->isGuess() ? ($outcome->isSuccess() ? 0.1 : 0.7) : null;
-                $record = $record->with(new OneTry($on->dayNumber.'-'.$i, $stepId, (string) $on->dayNumber, 'activity-'.$sitting % 3, Ladder::form($step, $state, null), $help, ['thing-'.$sitting % 3], $question->fact->key(), $question->guess(), $outcome, $method, $slip, $on->toDateTime()->modify('+'.$i.' minutes'), $on, 'device', $error));
+                $record = $record->with(new Attempt($on->dayNumber.'-'.$i, $stepId, (string) $on->dayNumber, 'activity-'.$sitting % 3, Ladder::form($step, $state, null), $help, ['thing-'.$sitting % 3], $question->prompt->key(), $question->prompt->choices(), $outcome, $method, $slip, $on->toDateTime()->modify('+'.$i.' minutes'), $on, 'device', $error));
             }
             if (Mark::Secure === $record->mark($stepId, $on)) {
                 return $sitting;

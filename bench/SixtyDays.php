@@ -11,15 +11,15 @@ use Pindle\Core\Advice\Ranking;
 use Pindle\Core\Advice\SureSteps;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Evidence\ChildRecord;
-use Pindle\Core\Evidence\HelpLevel;
+use Pindle\Core\Evidence\Help;
 use Pindle\Core\Evidence\Ladder;
 use Pindle\Core\Evidence\Mark;
-use Pindle\Core\Evidence\OneTry;
+use Pindle\Core\Evidence\Attempt;
 use Pindle\Core\Evidence\Outcome;
 use Pindle\Core\FirstLook\Answer;
 use Pindle\Core\FirstLook\FirstLook;
-use Pindle\Core\Question\Ask;
-use Pindle\Core\Question\Fact;
+use Pindle\Core\Question\Kind\NameNumeral;
+use Pindle\Core\Question\Kind\TellHowMany;
 use Pindle\Core\Question\Level;
 use Pindle\Core\Question\Question;
 use Pindle\Core\Simulation\SimulatedChild;
@@ -79,7 +79,7 @@ final class SixtyDays
     {
         $look = FirstLook::of($this->map, $months, [], [], $random);
         for ($task = 0; null !== ($stepId = $look->next(array_keys($this->map->steps))); ++$task) {
-            [$outcome] = $child->answer(self::question($stepId, $task, Level::At), HelpLevel::Bare, $on, $task, $random);
+            [$outcome] = $child->answer(self::question($stepId, $task, Level::At), Help::Bare, $on, $task, $random);
             $look = $look->with(new Answer($stepId, $outcome), $random);
         }
 
@@ -114,7 +114,7 @@ final class SixtyDays
             $form = Ladder::form($of, $state, null === $of->before ? null : $record->state($of->before));
             // A new activity and other things each day a step is met.
             $kind = ($on->dayNumber + $sitting) % 3;
-            $try = new OneTry(
+            $attempt = new Attempt(
                 \sprintf('%05d-%d-%d', $on->dayNumber, $sitting, $i),
                 $id,
                 $on->dayNumber.'-'.$sitting,
@@ -122,8 +122,8 @@ final class SixtyDays
                 $form,
                 $help,
                 ['thing-'.$kind],
-                $question->fact->key(),
-                $question->guess(),
+                $question->prompt->key(),
+                $question->prompt->choices(),
                 $outcome,
                 $method,
                 $slip,
@@ -133,16 +133,16 @@ final class SixtyDays
                 $of->skill->isGuess() ? ($outcome->isSuccess() ? 0.1 : 0.7) : null,
             );
             $was = $record->mark($id, $on);
-            $record = $record->with($try);
-            if (Mark::Secure === $record->mark($id, $on) && !\in_array($was, [Mark::Secure, Mark::LookAgain], true) && 'Pindle' === $way) {
+            $record = $record->with($attempt);
+            if (Mark::Secure === $record->mark($id, $on) && !$was->wasSecured() && 'Pindle' === $way) {
                 $this->mark('wrong when first Secure', $child, $id, $on);
             }
             $notYet += Outcome::NotYet === $outcome ? 1 : 0;
             if ($id === $stepId) {
-                $own[] = $try;
+                $own[] = $attempt;
             }
         }
-        if ([] === array_filter($own, static fn (OneTry $try): bool => !$try->isUnaided())) {
+        if ([] === array_filter($own, static fn (Attempt $attempt): bool => !$attempt->isUnaided())) {
             $passed[$stepId] = true;
         }
         $decision = Decision::after($stepId, $own, $before->mark($stepId, $on), $record, Ending::Done, $on);
@@ -249,6 +249,6 @@ final class SixtyDays
     /** Every other question has three answers to choose from, the others are open. */
     private static function question(string $stepId, int $number, Level $level): Question
     {
-        return new Question($stepId, new Fact(Ask::HowMany, ['n' => 1 + $number], 1 + $number, 1 === $number % 2 ? 3 : null), $level);
+        return new Question($stepId, 1 === $number % 2 ? new NameNumeral('find-numeral', 1 + $number) : new TellHowMany(1 + $number), $level);
     }
 }

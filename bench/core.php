@@ -5,8 +5,8 @@ declare(strict_types=1);
 use Pindle\Core\Advice\Ranking;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Evidence\ChildRecord;
-use Pindle\Core\Evidence\HelpLevel;
-use Pindle\Core\Evidence\OneTry;
+use Pindle\Core\Evidence\Help;
+use Pindle\Core\Evidence\Attempt;
 use Pindle\Core\Evidence\Outcome;
 use Pindle\Core\Skill\SkillMap;
 use Pindle\Tests\Make;
@@ -21,10 +21,10 @@ use Random\Randomizer;
 require dirname(__DIR__).'/vendor/autoload.php';
 
 ini_set('memory_limit', '1G');
-$map = Make::library()->wholeMap();
+$map = Make::wholeMap();
 $start = LocalDate::parse('2016-01-01');
 
-/** @return \Generator<OneTry> tries over the whole map, about fifteen a day, most of them right */
+/** @return \Generator<Attempt> tries over the whole map, about fifteen a day, most of them right */
 function history(SkillMap $map, int $count, LocalDate $start): Generator
 {
     $random = new Randomizer(new Xoshiro256StarStar(3));
@@ -33,7 +33,7 @@ function history(SkillMap $map, int $count, LocalDate $start): Generator
     for ($i = 0; $i < $count; ++$i) {
         $id = $ids[$random->getInt(0, count($ids) - 1)];
         $day = $start->plusDays(intdiv($i, 15));
-        yield new OneTry((string) $i, $id, 'sitting-'.intdiv($i, 6), 'family-'.$i % 5, $map->steps[$id]->firstForm(), HelpLevel::Bare, ['thing-'.$i % 7], 'q'.$i % 40, 0.05, $outcomes[$random->getInt(0, 5)], null, null, $day->toDateTime()->modify('+'.(9 * 3600 + $i % 15 * 40).' seconds'), $day, 'device');
+        yield new Attempt((string) $i, $id, 'sitting-'.intdiv($i, 6), 'activity-'.$i % 5, $map->steps[$id]->firstForm(), Help::Bare, ['thing-'.$i % 7], 'q'.$i % 40, null, $outcomes[$random->getInt(0, 5)], null, null, $day->toDateTime()->modify('+'.(9 * 3600 + $i % 15 * 40).' seconds'), $day, 'device');
     }
 }
 
@@ -53,17 +53,17 @@ if ('replay' === ($argv[1] ?? '')) {
     exit;
 }
 $figures = [];
-foreach ([1_000, 100_000] as $tries) {
+foreach ([1_000, 100_000] as $attempts) {
     $record = ChildRecord::blank($map);
-    foreach (history($map, $tries, $start) as $try) {
-        $record = $record->with($try);
+    foreach (history($map, $attempts, $start) as $attempt) {
+        $record = $record->with($attempt);
     }
-    $today = $start->plusDays(intdiv($tries, 15) + 1);
+    $today = $start->plusDays(intdiv($attempts, 15) + 1);
     $recording = $ranking = [];
     $more = iterator_to_array(history($map, 2_000, $today), false);
-    foreach ($more as $try) {
+    foreach ($more as $attempt) {
         $began = hrtime(true);
-        $record->with($try);
+        $record->with($attempt);
         $recording[] = (hrtime(true) - $began) / 1e6;
     }
     for ($i = 0; $i < 60; ++$i) {
@@ -71,11 +71,11 @@ foreach ([1_000, 100_000] as $tries) {
         Ranking::of($record, $today, 6);
         $ranking[] = (hrtime(true) - $began) / 1e6;
     }
-    $figures[$tries] = ['record one try' => median($recording), 'rank all steps' => median($ranking)];
+    $figures[$attempts] = ['record one try' => median($recording), 'rank all steps' => median($ranking)];
 }
 
 echo "| | after 1,000 tries | after 100,000 tries | ratio | target |\n|---|---|---|---|---|\n";
 foreach (['record one try' => 2, 'rank all steps' => 20] as $what => $target) {
     printf("| %s | %.3f ms | %.3f ms | %.2f | under %d ms |\n", $what, $figures[1_000][$what], $figures[100_000][$what], $figures[100_000][$what] / $figures[1_000][$what], $target);
 }
-printf("\nReplay of 50,000 tries: %s (target: under 5 s and 128 MB)\n", shell_exec(escapeshellarg(\PHP_BINARY).' '.escapeshellarg(__FILE__).' replay'));
+printf("\nReplay of 50,000 attempts: %s (target: under 5 s and 128 MB)\n", shell_exec(escapeshellarg(\PHP_BINARY).' '.escapeshellarg(__FILE__).' replay'));

@@ -19,7 +19,7 @@ require dirname(__DIR__).'/vendor/autoload.php';
 ini_set('memory_limit', '1G');
 $children = (int) ($argv[1] ?? 204);
 if (isset($argv[2], $argv[3])) {
-    $map = Make::library()->wholeMap();
+    $map = Make::wholeMap();
     [$look, $secure, $sixty] = [new Figures(), new Figures(), new Figures()];
     $benches = [new FirstLookBench($map, $look), new SecureBench($map, $secure), new SixtyDays($map, $sixty)];
     for ($number = (int) $argv[2]; $number < $children; $number += (int) $argv[3]) {

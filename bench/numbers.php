@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use Pindle\Tests\Make;
 use Pindle\Tests\Promises;
 
 /* ./pindle bench numbers [seeds]: every kind of question with every step it is asked about, thousands of sets, against what a set promises. */
@@ -13,17 +12,17 @@ $seeds = (int) ($argv[1] ?? 200);
 $began = microtime(true);
 $sets = $questions = 0;
 $broken = [];
-foreach (Promises::asked(Make::library()) as [$generator, $step]) {
+foreach (Promises::asked() as [$kind, $step]) {
     for ($seed = 1; $seed <= $seeds; ++$seed) {
-        $set = Promises::set($generator, $step, 5 + $seed % 8, $seed);
+        $set = Promises::set($kind, $step, 5 + $seed % 8, $seed);
         ++$sets;
         $questions += count($set);
-        foreach (Promises::broken($generator, $step, 5 + $seed % 8, $set) as $promise) {
-            $broken[$promise][] = $generator->value.', '.$step->id.', seed '.$seed;
+        foreach (Promises::broken($kind, $step, 5 + $seed % 8, $set) as $promise) {
+            $broken[$promise][] = $kind->id.', '.$step->id.', seed '.$seed;
         }
     }
 }
-printf("%d sets of %d questions, %d kinds with their steps, %d seeds each (%.0f s)\n", $sets, $questions, count(Promises::asked(Make::library())), $seeds, microtime(true) - $began);
+printf("%d sets of %d questions, %d kinds with their steps, %d seeds each (%.0f s)\n", $sets, $questions, count(Promises::asked()), $seeds, microtime(true) - $began);
 foreach ($broken as $promise => $where) {
     printf("  %s: broken %d times, first at %s\n", $promise, count($where), $where[0]);
 }

@@ -4,23 +4,33 @@ declare(strict_types=1);
 
 namespace Pindle\Tests;
 
-use Pindle\App\Platform\Content\ContentFiles;
-use Pindle\App\Platform\Content\Library;
+use Pindle\App\Content\ActivityFile;
+use Pindle\App\Content\CautionFile;
+use Pindle\App\Content\ContentFiles;
+use Pindle\App\Content\GlyphFile;
+use Pindle\App\Content\InkFile;
+use Pindle\App\Content\SkillFile;
+use Pindle\App\Content\ThingFile;
+use Pindle\App\Content\Words;
+use Pindle\Core\Activity\Activity;
+use Pindle\Core\Activity\Catalogue;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Calendar\Span;
+use Pindle\Core\Caution\Cautions;
 use Pindle\Core\Child\Child;
 use Pindle\Core\Child\Settings;
+use Pindle\Core\Evidence\Attempt;
 use Pindle\Core\Evidence\ChildRecord;
 use Pindle\Core\Evidence\HandMark;
-use Pindle\Core\Evidence\HelpLevel;
+use Pindle\Core\Evidence\Help;
 use Pindle\Core\Evidence\Mark;
 use Pindle\Core\Evidence\Method;
-use Pindle\Core\Evidence\OneTry;
 use Pindle\Core\Evidence\Outcome;
 use Pindle\Core\Evidence\Seen;
 use Pindle\Core\Evidence\Slip;
 use Pindle\Core\Evidence\Witness;
 use Pindle\Core\Skill\Form;
+use Pindle\Core\Skill\SkillMap;
 use Pindle\Core\Thing\Shape;
 use Pindle\Core\Thing\Size;
 use Pindle\Core\Thing\Thing;
@@ -28,13 +38,75 @@ use Pindle\Core\Thing\Thing;
 /** Small makers of values, so that a test says only what it is about. */
 final class Make
 {
-    private static ?Library $library = null;
-    private static int $tries = 0;
+    private static ?ContentFiles $files = null;
+    private static ?SkillFile $skills = null;
+    private static ?Catalogue $catalogue = null;
+    private static ?SkillMap $map = null;
+    private static int $attempts = 0;
 
     /** What is in content/, read without a kernel. */
-    public static function library(): Library
+    public static function files(): ContentFiles
     {
-        return self::$library ??= new Library(new ContentFiles(\dirname(__DIR__).'/content', \dirname(__DIR__).'/var/test'));
+        return self::$files ??= new ContentFiles(\dirname(__DIR__).'/content', \dirname(__DIR__).'/var/test');
+    }
+
+    public static function skills(): SkillFile
+    {
+        return self::$skills ??= new SkillFile(self::files());
+    }
+
+    public static function things(): ThingFile
+    {
+        return new ThingFile(self::files(), self::glyphs());
+    }
+
+    public static function glyphs(): GlyphFile
+    {
+        return new GlyphFile(self::files(), new InkFile(self::files()));
+    }
+
+    public static function cautionFile(): CautionFile
+    {
+        return new CautionFile(self::files());
+    }
+
+    public static function cautions(): Cautions
+    {
+        return self::cautionFile()->cautions();
+    }
+
+    public static function activityFile(): ActivityFile
+    {
+        return new ActivityFile(self::files(), self::things(), self::skills());
+    }
+
+    /** All that ships with Pindle. */
+    public static function catalogue(): Catalogue
+    {
+        if (null === self::$catalogue) {
+            $file = self::activityFile();
+            $shipped = $file->shipped();
+            self::$catalogue = Catalogue::of(array_map(static fn (string $id, array $data): Activity => $file->read($id, $data), array_keys($shipped), $shipped), $file->props());
+        }
+
+        return self::$catalogue;
+    }
+
+    /** The skill map as written. */
+    public static function wholeMap(): SkillMap
+    {
+        return self::skills()->map();
+    }
+
+    /** The skill map with the forms that a shipped activity shows. */
+    public static function map(): SkillMap
+    {
+        return self::$map ??= self::catalogue()->narrow(self::wholeMap());
+    }
+
+    public static function words(): Words
+    {
+        return new Words(self::files(), self::skills(), self::cautionFile());
     }
 
     public static function day(int $day): LocalDate
@@ -42,13 +114,13 @@ final class Make
         return LocalDate::parse('2026-03-02')->plusDays($day);
     }
 
-    public static function aTry(
+    public static function anAttempt(
         string $step,
         int $day,
         Outcome $outcome = Outcome::WorkedItOut,
-        float $guess = 0.05,
-        HelpLevel $help = HelpLevel::Bare,
-        string $family = 'fetch-me',
+        ?int $choices = null,
+        Help $help = Help::Bare,
+        string $activity = 'fetch-me',
         ?Form $form = null,
         ?Slip $slip = null,
         string $thing = 'pegs',
@@ -56,19 +128,19 @@ final class Make
         ?Method $method = null,
         ?float $error = null,
         bool $isLook = false,
-    ): OneTry {
-        $number = ++self::$tries;
+    ): Attempt {
+        $number = ++self::$attempts;
 
-        return new OneTry(
+        return new Attempt(
             \sprintf('00000000-0000-4000-8000-%012d', $number),
             $step,
-            'sitting-'.$day.'-'.$family,
-            $family,
+            'sitting-'.$day.'-'.$activity,
+            $activity,
             $form,
             $help,
             [$thing],
             'give-me:'.$number % 5,
-            $guess,
+            $choices,
             $outcome,
             $method,
             $slip,
@@ -82,14 +154,14 @@ final class Make
 
     public static function witness(string $step, int $day, Outcome $outcome, int $minute = 0): Witness
     {
-        $number = ++self::$tries;
+        $number = ++self::$attempts;
 
         return new Witness(\sprintf('00000000-0000-4000-9000-%012d', $number), $step, $outcome, 'in the garden', self::day($day)->toDateTime()->modify('+'.(9 * 60 + $minute).' minutes'), self::day($day), 'device');
     }
 
     public static function handMark(string $step, int $day, Mark $mark, int $minute = 0): HandMark
     {
-        $number = ++self::$tries;
+        $number = ++self::$attempts;
 
         return new HandMark(\sprintf('00000000-0000-4000-a000-%012d', $number), $step, $mark, 'I know it', self::day($day)->toDateTime()->modify('+'.(9 * 60 + $minute).' minutes'), self::day($day), 'device');
     }
@@ -97,7 +169,7 @@ final class Make
     /** @param list<Seen> $evidence */
     public static function record(array $evidence, Settings $settings = new Settings()): ChildRecord
     {
-        return ChildRecord::replay(self::library()->wholeMap(), $evidence, $settings);
+        return ChildRecord::replay(self::wholeMap(), $evidence, $settings);
     }
 
     /** @param list<Span> $rests */

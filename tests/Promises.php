@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace Pindle\Tests;
 
-use Pindle\App\Platform\Content\Library;
-use Pindle\Core\Activity\Generator;
-use Pindle\Core\Question\Fact;
-use Pindle\Core\Question\Facts;
+use Pindle\Core\Question\Kind;
 use Pindle\Core\Question\Level;
+use Pindle\Core\Question\Prompt;
 use Pindle\Core\Question\Question;
 use Pindle\Core\Question\QuestionSet;
 use Pindle\Core\Skill\Step;
@@ -18,14 +16,14 @@ use Random\Randomizer;
 /** What every set of questions promises; asked by the tests and, with many more seeds, by the bench. */
 final class Promises
 {
-    /** @return list<array{Generator, Step}> each kind of question with each step that a family asks it about: what a family asks depends on nothing else */
-    public static function asked(Library $library): array
+    /** @return list<array{Kind, Step}> each kind of question with each step that an activity asks it about: what an activity asks depends on nothing else */
+    public static function asked(): array
     {
         $asked = [];
-        foreach ($library->catalogue()->families as $family) {
-            foreach ($library->map()->steps as $step) {
-                if ($family->shows($step, $step->firstForm()) || $family->shows($step, $step->lastForm())) {
-                    $asked[$family->serves[$step->skill->id]->value.' '.$step->id] = [$family->serves[$step->skill->id], $step];
+        foreach (Make::catalogue()->activities as $activity) {
+            foreach (Make::map()->steps as $step) {
+                if ($activity->shows($step, $step->firstForm()) || $activity->shows($step, $step->lastForm())) {
+                    $asked[$activity->serves[$step->skill->id]->id.' '.$step->id] = [$activity->serves[$step->skill->id], $step];
                 }
             }
         }
@@ -34,9 +32,9 @@ final class Promises
     }
 
     /** @return list<Question> of a step that was met before */
-    public static function set(Generator $generator, Step $step, int $count, int $seed): array
+    public static function set(Kind $kind, Step $step, int $count, int $seed): array
     {
-        return QuestionSet::choose($generator, $step, ['met:before' => ['seen' => 1, 'unaided' => 1]], $count, null, null, new Randomizer(new Xoshiro256StarStar($seed)))->questions;
+        return QuestionSet::choose($kind, $step, ['met:before' => ['seen' => 1, 'unaided' => 1]], $count, null, null, new Randomizer(new Xoshiro256StarStar($seed)))->questions;
     }
 
     /**
@@ -44,22 +42,22 @@ final class Promises
      *
      * @return list<string> promises that are not kept
      */
-    public static function broken(Generator $generator, Step $step, int $count, array $questions): array
+    public static function broken(Kind $kind, Step $step, int $count, array $questions): array
     {
-        $facts = Facts::of($generator, $step);
-        $share = static fn (callable $is): float => \count(array_filter($facts, $is)) / \count($facts);
-        $isNought = static fn (Fact $fact): bool => $fact->hasNought();
-        $isDouble = static fn (Fact $fact): bool => $fact->isDouble();
+        $prompts = $kind->prompts($step);
+        $share = static fn (callable $is): float => \count(array_filter($prompts, $is)) / \count($prompts);
+        $isNought = static fn (Prompt $prompt): bool => $prompt->hasNought();
+        $isDouble = static fn (Prompt $prompt): bool => $prompt->isDouble();
         [$noughts, $doubles] = [$share($isNought), $share($isDouble)];
-        $compares = $facts[0]->ask->compares();
+        $compares = [] !== array_filter($prompts, static fn (Prompt $prompt): bool => $prompt->compares());
         $levels = array_map(static fn (Question $question): Level => $question->level, $questions);
         $at = array_filter($questions, static fn (Question $question): bool => Level::At === $question->level);
-        $open = array_filter($at, static fn (Question $question): bool => $question->fact->isOpen());
-        $keys = array_map(static fn (Question $question): string => $question->fact->key(), $questions);
+        $open = array_filter($at, static fn (Question $question): bool => $question->prompt->isOpen());
+        $keys = array_map(static fn (Question $question): string => $question->prompt->key(), $questions);
         $middle = \array_slice($questions, 1, -1);
-        $about = static fn (callable $is, float $rate): bool => abs(\count(array_filter($middle, static fn (Question $question): bool => $is($question->fact))) - \count($middle) * $rate) <= 1.5;
+        $about = static fn (callable $is, float $rate): bool => abs(\count(array_filter($middle, static fn (Question $question): bool => $is($question->prompt))) - \count($middle) * $rate) <= 1.5;
         // Rates hold where there are enough facts to choose from and the kind does not make up the step.
-        $enough = \count($facts) >= 12;
+        $enough = \count($prompts) >= 12;
         $promises = [
             'as many as wanted' => $count === \count($questions),
             'sure first and last' => [0, $count - 1] === array_keys($levels, Level::Sure, true),

@@ -8,6 +8,11 @@ use Symfony\Component\Process\Process;
 
 require dirname(__DIR__).'/vendor/autoload.php';
 
+// The browser's tests run beside the others, on servers of their own.
+if ('1' === getenv('PINDLE_BROWSER_TESTS')) {
+    return;
+}
+
 // The app's tests run on a real SQLite file of their own, made anew by the migrations.
 $data = dirname(__DIR__).'/var/test';
 (new Filesystem())->remove([$data, dirname(__DIR__).'/var/cache/test']);

@@ -32,8 +32,8 @@ $views = [
         usleep(900_000);
     }],
     'cupboard' => ['/cupboard', 1280, 800, null],
-    'families' => ['/families', 1280, 800, null],
-    'activity' => ['/families?open=two-colour-tray', 1280, 800, null],
+    'activities' => ['/activities', 1280, 800, null],
+    'activity' => ['/activities?open=two-colour-tray', 1280, 800, null],
     'ends' => ["/table/$setUp", 1280, 800, static function (Chrome $chrome): void {
         while (!str_contains($chrome->text(), 'That was the last question.')) {
             $chrome->click('[data-outcome="worked-it-out"]');

@@ -1,20 +1,19 @@
 <script setup lang="ts">
-import { useQuery } from '@tanstack/vue-query';
 import { computed, nextTick, ref, watch } from 'vue';
 import { RouterLink, RouterView, useRoute, useRouter } from 'vue-router';
 import { Search } from '@lucide/vue';
 
-import { api } from '@/api/client';
 import { waiting } from '@/api/outbox';
+import { useHouse } from '@/api/queries';
 import Dialog from '@/kit/Dialog.vue';
 import Finder from '@/kit/Finder.vue';
-import { useKeys } from '@/kit/keys';
+import { useKeys, useLead } from '@/kit/keys';
 
 import { rooms } from './router';
 
 const route = useRoute();
 const router = useRouter();
-const house = useQuery({ queryKey: ['house'], queryFn: api.house, staleTime: 60_000 });
+const house = useHouse();
 const showKeys = ref(false);
 const finding = ref(false);
 /** Rooms worked in with one hand have the whole screen. */
@@ -25,30 +24,14 @@ watch(
     () => nextTick(() => document.querySelector('nav [aria-current]')?.scrollIntoView({ inline: 'nearest', block: 'nearest' })),
     { flush: 'post' },
 );
-let going = false;
 
-function go(key: string) {
-    const room = rooms.find((one) => one.key === key);
-    if (going && room) {
-        void router.push({ name: room.name });
-    }
-    going = false;
-}
-
-useKeys({
-    g: () => {
-        going = true;
-        setTimeout(() => (going = false), 1500);
-    },
-    '?': () => (showKeys.value = true),
-    '/': () => (finding.value = true),
-    ...Object.fromEntries(rooms.map((room) => [room.key, () => go(room.key)])),
-});
+useLead(Object.fromEntries(rooms.map((room) => [room.key, () => void router.push({ name: room.name })])));
+useKeys({ '?': () => (showKeys.value = true), '/': () => (finding.value = true) });
 </script>
 
 <template>
-    <a href="#room" class="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-cloth focus:p-3">Skip to the room</a>
-    <header v-if="!bare" class="border-b-2 border-hem bg-cloth">
+    <a href="#room" class="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-paper focus:p-3">Skip to the room</a>
+    <header v-if="!bare" class="border-b-2 border-hem bg-paper">
         <div class="mx-auto flex max-w-7xl flex-wrap items-center gap-x-6 px-4">
             <RouterLink to="/" class="flex min-h-12 items-center gap-2 text-lg font-bold text-deep">
                 <img :src="'/icon.svg'" alt="" class="size-7" />

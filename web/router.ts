@@ -1,12 +1,12 @@
 import { createRouter, createWebHistory } from 'vue-router';
 
-/** The rooms with a place in the bar, and the key that follows g. */
+/** The rooms with a place in the bar, and the key that follows g. Kept free: w Week, p Make, j Journal. */
 export const rooms = [
     { name: 'today', path: '/', title: 'Today', key: 't' },
     { name: 'map', path: '/map/:childId?', title: 'Map', key: 'm' },
     { name: 'children', path: '/children', title: 'Children', key: 'k' },
     { name: 'cupboard', path: '/cupboard', title: 'Cupboard', key: 'c' },
-    { name: 'families', path: '/families', title: 'Families', key: 'f' },
+    { name: 'activities', path: '/activities', title: 'Activities', key: 'a' },
     { name: 'house', path: '/house', title: 'House', key: 'h' },
 ] as const;
 
@@ -20,19 +20,27 @@ export const router = createRouter({
         { name: 'children', path: '/children', component: () => import('./rooms/children/Children.vue') },
         {
             name: 'teaching',
+            meta: { title: 'Teaching' },
             path: '/children/:childId/teaching',
             component: () => import('./rooms/children/Teaching.vue'),
             props: true,
         },
         {
             name: 'first-look',
+            meta: { title: 'First look' },
             path: '/children/:childId/first-look',
             component: () => import('./rooms/children/FirstLook.vue'),
             props: true,
         },
         { name: 'cupboard', path: '/cupboard', component: () => import('./rooms/cupboard/Cupboard.vue') },
-        { name: 'families', path: '/families', component: () => import('./rooms/families/Families.vue') },
+        { name: 'activities', path: '/activities', component: () => import('./rooms/activities/Activities.vue') },
         { name: 'house', path: '/house', component: () => import('./rooms/house/House.vue') },
         { path: '/:rest(.*)*', redirect: '/' },
     ],
+});
+
+/** Every page says in its title which room it is. */
+router.afterEach((to) => {
+    const title = (to.meta.title as string | undefined) ?? rooms.find((room) => room.name === to.name)?.title;
+    document.title = title ? `${title} · Pindle` : 'Pindle';
 });

@@ -9,54 +9,63 @@ use Pindle\Core\Skill\Form;
 use Pindle\Core\Skill\SkillMap;
 use Pindle\Core\Skill\Step;
 
-/** All activity families. */
+/** All activities, and what they want besides things. */
 final readonly class Catalogue
 {
-    /** What each way of answering is done with; nothing for saying it. */
-    private const ANSWERED_WITH = ['tiles' => 'sign-tiles', 'writing' => 'paper-pencils', 'ring-it' => 'ring-strip'];
-
     /**
-     * @param array<string, Family> $families by id
+     * @param array<string, Activity> $activities by id
      * @param array<string, Prop>   $props    by id
      */
-    private function __construct(public array $families, private array $props)
+    private function __construct(public array $activities, private array $props)
     {
     }
 
     /**
-     * @param list<Family>        $families
+     * @param list<Activity>        $activities
      * @param array<string, Prop> $props by id
      */
-    public static function of(array $families, array $props): self
+    public static function of(array $activities, array $props): self
     {
         $byId = [];
-        foreach ($families as $family) {
-            $byId[$family->id] = $family;
+        foreach ($activities as $activity) {
+            $byId[$activity->id] = $activity;
         }
 
         return new self($byId, $props);
     }
 
     /**
-     * The props of a family, where children answer in these ways.
+     * The props of an activity, where children answer in these ways.
      *
      * @param list<Answering> $answering
      *
      * @return list<Prop>
      */
-    public function props(Family $family, array $answering): array
+    public function props(Activity $activity, array $answering): array
     {
         $props = [];
-        foreach ($family->props as $prop) {
+        foreach ($activity->props as $prop) {
             foreach ($prop->answers ? $answering : [null] as $way) {
-                $id = null === $way ? $prop->id : (self::ANSWERED_WITH[$way->value] ?? null);
-                if (null !== $id) {
-                    $props[$id] = $this->props[$id] ?? $prop;
+                $taken = null === $way ? $prop : $this->answeredWith($way);
+                if (null !== $taken) {
+                    $props[$taken->id] = $taken;
                 }
             }
         }
 
         return array_values($props);
+    }
+
+    /** What a way of answering is done with; nothing for saying it. */
+    private function answeredWith(Answering $way): ?Prop
+    {
+        foreach ($this->props as $prop) {
+            if ($prop->way === $way) {
+                return $prop;
+            }
+        }
+
+        return null;
     }
 
     /** A prop by its id; null when it is not there any more. */
@@ -67,23 +76,23 @@ final readonly class Catalogue
 
     public function has(string $id): bool
     {
-        return isset($this->families[$id]);
+        return isset($this->activities[$id]);
     }
 
-    /** @throws UnknownFamily */
-    public function family(string $id): Family
+    /** @throws UnknownActivity */
+    public function activity(string $id): Activity
     {
-        return $this->families[$id] ?? throw UnknownFamily::named($id);
+        return $this->activities[$id] ?? throw UnknownActivity::named($id);
     }
 
-    /** @return list<Family> families that can show a step in a form (null: spoken or moved) */
+    /** @return list<Activity> activities that can show a step in a form (null: spoken or moved) */
     public function showing(Step $step, ?Form $form): array
     {
-        return array_values(array_filter($this->families, static fn (Family $family): bool => $family->shows($step, $form)));
+        return array_values(array_filter($this->activities, static fn (Activity $activity): bool => $activity->shows($step, $form)));
     }
 
     /**
-     * The map where each step keeps only the forms that some family can show.
+     * The map where each step keeps only the forms that some activity can show.
      */
     public function narrow(SkillMap $map): SkillMap
     {

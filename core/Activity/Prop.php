@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pindle\Core\Activity;
 
+use Pindle\Core\Child\Answering;
 use Pindle\Core\Thing\Thing;
 
 /** A tray, a cloth, a set of cards: what an activity wants besides the things that are counted. */
@@ -12,8 +13,10 @@ final readonly class Prop
     /**
      * @param bool $made    true when it is made beforehand, false when any house has it
      * @param bool $answers true when answers are laid with it, so that another way of answering takes its place
+     * @param Answering|null $way the way of answering it is for, if any
+     * @param bool $faces   whether what is on its faces is worked out, as on dice
      */
-    public function __construct(public string $id, public Thing $thing, public bool $made, public bool $answers = false)
+    public function __construct(public string $id, public Thing $thing, public bool $made, public bool $answers = false, public ?Answering $way = null, public bool $faces = false)
     {
     }
 }

@@ -6,9 +6,9 @@ namespace Pindle\Core\Advice;
 
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Child\Fingers;
+use Pindle\Core\Evidence\Attempt;
 use Pindle\Core\Evidence\ChildRecord;
 use Pindle\Core\Evidence\Mark;
-use Pindle\Core\Evidence\OneTry;
 use Pindle\Core\Evidence\Outcome;
 use Pindle\Core\Evidence\Slip;
 use Pindle\Core\Evidence\Tracing;
@@ -21,7 +21,7 @@ final readonly class Decision
 
     /**
      * @param int          $unaided tries of the step in the sitting that were right without help
-     * @param int          $tries   tries of the step in the sitting
+     * @param int          $attempts   tries of the step in the sitting
      * @param int|null     $days    days to rest it
      * @param list<string> $opens   untouched steps that build on it and are ready now
      * @param Slip|null    $remedy  the slip seen most often, whose remedy is for next time
@@ -30,7 +30,7 @@ final readonly class Decision
         public DecisionKind $kind,
         public DecisionReason $reason,
         public int $unaided,
-        public int $tries,
+        public int $attempts,
         public ?int $days,
         public array $opens,
         public ?Slip $remedy = null,
@@ -40,15 +40,15 @@ final readonly class Decision
     /**
      * The first that holds: it became Secure; it rests; easier; further; again.
      *
-     * @param list<OneTry> $tries  of this child in this sitting, in order, any step
+     * @param list<Attempt> $attempts  of this child in this sitting, in order, any step
      * @param Mark         $was    the mark of the step as the sitting began
      * @param ChildRecord  $after  the record as it ended
      */
-    public static function after(string $stepId, array $tries, Mark $was, ChildRecord $after, Ending $ending, LocalDate $on): self
+    public static function after(string $stepId, array $attempts, Mark $was, ChildRecord $after, Ending $ending, LocalDate $on): self
     {
-        $own = array_values(array_filter($tries, static fn (OneTry $try): bool => $try->stepId === $stepId));
-        $unaided = \count(array_filter($own, static fn (OneTry $try): bool => $try->isUnaided()));
-        $notYet = \count(array_filter($own, static fn (OneTry $try): bool => Outcome::NotYet === $try->outcome));
+        $own = array_values(array_filter($attempts, static fn (Attempt $attempt): bool => $attempt->stepId === $stepId));
+        $unaided = \count(array_filter($own, static fn (Attempt $attempt): bool => $attempt->isUnaided()));
+        $notYet = \count(array_filter($own, static fn (Attempt $attempt): bool => Outcome::NotYet === $attempt->outcome));
         $lastFive = \array_slice($own, -5);
         $make = static fn (DecisionKind $kind, DecisionReason $reason, ?int $days = null): self => new self($kind, $reason, $unaided, \count($own), $days, DecisionKind::MoveOn === $kind ? self::opened($stepId, $after, $on) : [], DecisionKind::MoveOn === $kind ? null : self::remedy($own, $after->settings->fingers));
 
@@ -71,11 +71,11 @@ final readonly class Decision
         if (2 * $unaided < \count($own)) {
             return $make(DecisionKind::Easier, DecisionReason::UnderHalf);
         }
-        $onFingers = \count(array_filter($own, static fn (OneTry $try): bool => $try->isUnaided() && $try->isOnFingers()));
+        $onFingers = \count(array_filter($own, static fn (Attempt $attempt): bool => $attempt->isUnaided() && $attempt->isOnFingers()));
         if (Fingers::BringThings === $after->settings->fingers && $onFingers > 0 && 2 * $onFingers >= $unaided) {
             return $make(DecisionKind::Again, DecisionReason::OnFingers);
         }
-        if (5 === \count($lastFive) && [] === array_filter($lastFive, static fn (OneTry $try): bool => !$try->isUnaided())) {
+        if (5 === \count($lastFive) && [] === array_filter($lastFive, static fn (Attempt $attempt): bool => !$attempt->isUnaided())) {
             return $make(DecisionKind::Further, DecisionReason::LastFiveUnaided);
         }
 
@@ -85,13 +85,13 @@ final readonly class Decision
     /**
      * The slip tagged most often, the later one of two; fingers count where they are read as a sign.
      *
-     * @param list<OneTry> $tries
+     * @param list<Attempt> $attempts
      */
-    private static function remedy(array $tries, Fingers $fingers): ?Slip
+    private static function remedy(array $attempts, Fingers $fingers): ?Slip
     {
         $counts = [];
-        foreach ($tries as $try) {
-            $slip = $try->isOnFingers() ? Slip::Fingers : $try->slip;
+        foreach ($attempts as $attempt) {
+            $slip = $attempt->isOnFingers() ? Slip::Fingers : $attempt->slip;
             if (null !== $slip && (Slip::Fingers !== $slip || Fingers::BringThings === $fingers)) {
                 $counts[$slip->value] = ($counts[$slip->value] ?? 0) + 1;
             }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Pindle\Core\Advice;
 
-/** How willingly a child works with a family, from how sittings with it ended: 0.7 to 1.3, 1 where nothing is known. */
+/** How willingly a child works with a activity, from how sittings with it ended: 0.7 to 1.3, 1 where nothing is known. */
 final class Liking
 {
     public const LEAST = 0.7;
@@ -13,7 +13,7 @@ final class Liking
     /** What one ending moves it by. */
     public const STEP = 0.1;
 
-    /** @param list<Ending> $endings of the sittings with one family */
+    /** @param list<Ending> $endings of the sittings with one activity */
     public static function of(array $endings): float
     {
         $liking = 1.0;

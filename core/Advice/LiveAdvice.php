@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Pindle\Core\Advice;
 
 use Pindle\Core\Child\Fingers;
+use Pindle\Core\Evidence\Attempt;
 use Pindle\Core\Evidence\ChildRecord;
-use Pindle\Core\Evidence\HelpLevel;
-use Pindle\Core\Evidence\OneTry;
+use Pindle\Core\Evidence\Help;
 use Pindle\Core\Evidence\Outcome;
 use Pindle\Core\Evidence\Slip;
 use Pindle\Core\Skill\Form;
@@ -38,45 +38,45 @@ final readonly class LiveAdvice
     /**
      * What to offer after the last try; null when all goes its way.
      *
-     * @param list<OneTry> $tries   of this child in this sitting, in order
+     * @param list<Attempt> $attempts   of this child in this sitting, in order
      * @param ChildRecord  $record  with these tries in it
      * @param list<Idea>   $offered ideas offered earlier in the sitting; they are not offered again
      */
-    public static function after(Step $step, array $tries, ChildRecord $record, array $offered = []): ?self
+    public static function after(Step $step, array $attempts, ChildRecord $record, array $offered = []): ?self
     {
-        $last = $tries[\count($tries) - 1] ?? null;
+        $last = $attempts[\count($attempts) - 1] ?? null;
         if (null === $last) {
             return null;
         }
-        $notYet = \count(array_filter($tries, static fn (OneTry $try): bool => Outcome::NotYet === $try->outcome));
+        $notYet = \count(array_filter($attempts, static fn (Attempt $attempt): bool => Outcome::NotYet === $attempt->outcome));
         if (Outcome::NotYet === $last->outcome && $notYet >= self::MOST_NOT_YET) {
             return new self(Cause::ThreeNotYet, [Idea::FinishEasy]);
         }
-        if (self::running($tries, static fn (OneTry $try): bool => Outcome::NotYet === $try->outcome) >= self::NOT_YET_RUNNING) {
-            return self::ease($step, $tries, $record, $offered);
+        if (self::running($attempts, static fn (Attempt $attempt): bool => Outcome::NotYet === $attempt->outcome) >= self::NOT_YET_RUNNING) {
+            return self::ease($step, $attempts, $record, $offered);
         }
-        $onFingers = self::running($tries, static fn (OneTry $try): bool => $try->isOnFingers());
+        $onFingers = self::running($attempts, static fn (Attempt $attempt): bool => $attempt->isOnFingers());
         if ($onFingers >= self::ON_FINGERS_RUNNING && Fingers::BringThings === $record->settings->fingers && Form::Things !== $last->form && !\in_array(Idea::BringThings, $offered, true)) {
             return new self(Cause::OnFingers, [Idea::BringThings]);
         }
-        $atOnce = self::running($tries, static fn (OneTry $try): bool => Outcome::AtOnce === $try->outcome && HelpLevel::Bare === $try->help);
+        $atOnce = self::running($attempts, static fn (Attempt $attempt): bool => Outcome::AtOnce === $attempt->outcome && Help::Bare === $attempt->help);
 
         return $atOnce > 0 && 0 === $atOnce % self::AT_ONCE_RUNNING ? self::stretch($step, $last, $record, $offered) : null;
     }
 
     /**
-     * @param list<OneTry> $tries
+     * @param list<Attempt> $attempts
      * @param list<Idea>   $offered
      */
-    private static function ease(Step $step, array $tries, ChildRecord $record, array $offered): ?self
+    private static function ease(Step $step, array $attempts, ChildRecord $record, array $offered): ?self
     {
-        $last = $tries[\count($tries) - 1];
-        $slip = self::slip($tries);
+        $last = $attempts[\count($attempts) - 1];
+        $slip = self::slip($attempts);
         $need = self::weakestNeed($step, $record);
         $ideas = array_filter([
             Idea::ShowAndAskAgain,
-            $step->size() > self::SMALLEST ? Idea::SmallerNumbers : null,
-            HelpLevel::Shown !== $last->help ? Idea::MoreHelp : (null !== $last->form && $last->form !== $step->firstForm() ? Idea::FormBack : null),
+            $step->size > self::SMALLEST ? Idea::SmallerNumbers : null,
+            Help::Shown !== $last->help ? Idea::MoreHelp : (null !== $last->form && $last->form !== $step->firstForm() ? Idea::FormBack : null),
             null === $slip ? null : Idea::Remedy,
             null === $need ? null : Idea::WeakestNeed,
         ]);
@@ -85,14 +85,14 @@ final readonly class LiveAdvice
     }
 
     /** @param list<Idea> $offered */
-    private static function stretch(Step $step, OneTry $last, ChildRecord $record, array $offered): ?self
+    private static function stretch(Step $step, Attempt $last, ChildRecord $record, array $offered): ?self
     {
         $at = null === $last->form ? false : array_search($last->form, $step->forms, true);
         $ideas = array_filter([
             Idea::HowDidYouSeeIt,
             Form::Things === $last->form ? Idea::CoverAndAsk : null,
-            $step->size() > self::SMALLEST ? Idea::BiggerNumbers : null,
-            \in_array($step->reach, ['5', '10', '20'], true) ? Idea::HowManyMoreTo : null,
+            $step->size > self::SMALLEST ? Idea::BiggerNumbers : null,
+            \in_array($step->reach->name, ['5', '10', '20'], true) ? Idea::HowManyMoreTo : null,
             Idea::ChildAsks,
             false !== $at && isset($step->forms[$at + 1]) ? Idea::NextForm : null,
             [] !== $record->map->higherReaches($step->id) ? Idea::NextReach : null,
@@ -115,25 +115,25 @@ final readonly class LiveAdvice
     /**
      * How many of the last tries running were so.
      *
-     * @param list<OneTry>          $tries
-     * @param callable(OneTry):bool $are
+     * @param list<Attempt>          $attempts
+     * @param callable(Attempt):bool $are
      */
-    private static function running(array $tries, callable $are): int
+    private static function running(array $attempts, callable $are): int
     {
         $count = 0;
-        for ($i = \count($tries) - 1; $i >= 0 && $are($tries[$i]); --$i) {
+        for ($i = \count($attempts) - 1; $i >= 0 && $are($attempts[$i]); --$i) {
             ++$count;
         }
 
         return $count;
     }
 
-    /** @param list<OneTry> $tries the newest slip among them */
-    private static function slip(array $tries): ?Slip
+    /** @param list<Attempt> $attempts the newest slip among them */
+    private static function slip(array $attempts): ?Slip
     {
-        foreach (array_reverse($tries) as $try) {
-            if (null !== $try->slip) {
-                return $try->slip;
+        foreach (array_reverse($attempts) as $attempt) {
+            if (null !== $attempt->slip) {
+                return $attempt->slip;
             }
         }
 

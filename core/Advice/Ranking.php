@@ -52,14 +52,14 @@ final readonly class Ranking
     /**
      * @param list<string> $pins  step ids
      * @param list<string> $focus strands
-     * @param int          $tries expected at the step in one sitting
+     * @param int          $attempts expected at the step in one sitting
      */
-    private function __construct(private ChildRecord $record, private LocalDate $on, private int $tries, private array $pins, private array $focus)
+    private function __construct(private ChildRecord $record, private LocalDate $on, private int $attempts, private array $pins, private array $focus)
     {
         $marks = $there = $touched = [];
         foreach ($record->map->steps as $id => $step) {
             $marks[$id] = $record->mark($id, $on);
-            $there[$id] = \in_array($marks[$id], [Mark::Secure, Mark::Steady, Mark::LookAgain], true) || $record->state($id)->isImplied();
+            $there[$id] = $marks[$id]->isGround() || $record->state($id)->isImplied();
             $day = $record->state($id)->touched;
             $strand = $step->skill->strand->value;
             if (null !== $day && (!isset($touched[$strand]) || $day->isAfter($touched[$strand]))) {
@@ -78,15 +78,15 @@ final readonly class Ranking
     }
 
     /**
-     * @param int          $tries expected at the step in one sitting
+     * @param int          $attempts expected at the step in one sitting
      * @param list<string> $pins  ids of steps the parent wants next
      * @param list<string> $focus strands the parent wants more of
      *
      * @return list<RankedStep> best first; equal values in the order of the map
      */
-    public static function of(ChildRecord $record, LocalDate $on, int $tries, array $pins = [], array $focus = []): array
+    public static function of(ChildRecord $record, LocalDate $on, int $attempts, array $pins = [], array $focus = []): array
     {
-        return (new self($record, $on, $tries, $pins, $focus))->ranked();
+        return (new self($record, $on, $attempts, $pins, $focus))->ranked();
     }
 
     /**
@@ -143,7 +143,7 @@ final readonly class Ranking
             $opening += self::OPENING * $this->learning($this->record->state($waitingId)->p);
         }
         [$push, $leftAlone] = $this->push($step, $pinned);
-        $brandNew = 0 === $state->tries;
+        $brandNew = 0 === $state->attempts;
         [$reason, $values] = match (true) {
             $pinned => [Reason::Pinned, []],
             isset($this->doubted[$step->id]) => [Reason::Doubted, ['stuck' => $this->doubted[$step->id]]],
@@ -153,7 +153,7 @@ final readonly class Ranking
             $nearly > $learning => [Reason::NearlySecure, ['unaided' => $unaided, 'wanted' => $rule->successes()]],
             $opening > $learning => [Reason::OpensMore, ['steps' => \count($waiting)]],
             $brandNew => [Reason::Ready, ['needs' => \count($step->needs)]],
-            default => [Reason::KeepGoing, ['tries' => $state->tries]],
+            default => [Reason::KeepGoing, ['attempts' => $state->attempts]],
         };
 
         return new RankedStep($step, new Worth($learning, $nearly, $opening, 0.0, $push, $this->freshness($state)), $brandNew, $reason, $values);
@@ -231,7 +231,7 @@ final readonly class Ranking
     /** What so many tries would add to the belief. */
     private function learning(float $p): float
     {
-        return (1 - $p) * (1 - (1 - Tracing::LEARN) ** $this->tries);
+        return (1 - $p) * (1 - (1 - Tracing::LEARN) ** $this->attempts);
     }
 
     private function freshness(StepState $state): float

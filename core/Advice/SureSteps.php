@@ -51,7 +51,7 @@ final class SureSteps
     {
         $last = null;
         foreach ($candidates as $step) {
-            if (self::isSure($record, $step, $on) && (null === $last || $step->size() >= $last->size())) {
+            if (self::isSure($record, $step, $on) && (null === $last || $step->size >= $last->size)) {
                 $last = $step;
             }
         }

@@ -13,9 +13,9 @@ final readonly class Worth
      * @param float $opening   for steps that wait for this one alone, 0 and up
      * @param float $fading    of a look again: what has faded, 0 to 1
      * @param float $push      1, or more where the parent wants it or its strand was left alone
-     * @param float $freshness 1, or less for a step, family or thing just used
-     * @param float $liking    0.7 to 1.3, from how sittings with the family ended
-     * @param float $suits     1, or a little more where the family brings variety or is the child's way in
+     * @param float $freshness 1, or less for a step, activity or thing just used
+     * @param float $liking    0.7 to 1.3, from how sittings with the activity ended
+     * @param float $suits     1, or a little more where the activity brings variety or is the child's way in
      */
     public function __construct(
         public float $learning,
@@ -39,7 +39,7 @@ final readonly class Worth
         return $this->gain() * $this->push * $this->freshness * $this->liking * $this->suits;
     }
 
-    /** The same step by a family: how fresh, liked and suitable that is. */
+    /** The same step by a activity: how fresh, liked and suitable that is. */
     public function by(float $freshness, float $liking, float $suits): self
     {
         return new self($this->learning, $this->nearly, $this->opening, $this->fading, $this->push, $this->freshness * $freshness, $this->liking * $liking, $this->suits * $suits);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Pindle\Core\Calendar;
 
-/** A day on the family's own wall calendar, without a time or a zone. Equal days have equal day numbers. */
+/** A day on the household's own wall calendar, without a time or a zone. Equal days have equal day numbers. */
 final readonly class LocalDate
 {
     /** @param int $dayNumber whole days since 1970-01-01 */

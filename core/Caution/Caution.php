@@ -9,7 +9,7 @@ final readonly class Caution
 {
     public function __construct(
         public string $rule,
-        public Level $level,
+        public Severity $severity,
         public string $thing,
         public string $childId,
         public string $childName,
@@ -18,6 +18,6 @@ final readonly class Caution
 
     public function blocks(): bool
     {
-        return Level::Block === $this->level;
+        return Severity::Block === $this->severity;
     }
 }

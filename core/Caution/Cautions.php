@@ -29,15 +29,15 @@ final readonly class Cautions
     /**
      * Every caution for one thing with these children in reach, blocks first.
      *
-     * @param list<Child> $inReach
+     * @param list<Child> $nearby
      *
      * @return list<Caution>
      */
-    public function about(Thing $thing, array $inReach, LocalDate $on): array
+    public function about(Thing $thing, array $nearby, LocalDate $on): array
     {
         $found = [];
         foreach ($this->rules as $rule) {
-            foreach ($inReach as $child) {
+            foreach ($nearby as $child) {
                 if (self::applies($rule, $thing, $child, $on)) {
                     $found[] = new Caution($rule->id, $rule->level, $thing->name, $child->id, $child->name);
                 }
@@ -51,12 +51,12 @@ final readonly class Cautions
     /**
      * Whether nothing blocks the thing with these children in reach.
      *
-     * @param list<Child> $inReach
+     * @param list<Child> $nearby
      */
-    public function allow(Thing $thing, array $inReach, LocalDate $on): bool
+    public function allow(Thing $thing, array $nearby, LocalDate $on): bool
     {
         foreach ($this->rules as $rule) {
-            foreach (Level::Block === $rule->level ? $inReach : [] as $child) {
+            foreach (Severity::Block === $rule->level ? $nearby : [] as $child) {
                 if (self::applies($rule, $thing, $child, $on)) {
                     return false;
                 }

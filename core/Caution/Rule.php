@@ -10,7 +10,7 @@ final readonly class Rule
     public function __construct(
         public string $id,
         public Test $test,
-        public Level $level,
+        public Severity $level,
         public ?int $underMonths = null,
         public ?string $trait = null,
     ) {

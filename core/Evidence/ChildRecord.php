@@ -100,10 +100,10 @@ final readonly class ChildRecord
      *
      * @param list<string>         $stepIds      as touchedBy names them
      * @param iterable<Seen>       $evidence     all there is about the steps that bearingOn names
-     * @param list<OneTry>         $lastTries    the tries of the last two sittings
+     * @param list<Attempt>         $lastAttempts    the tries of the last two sittings
      * @param array<string, float> $priors
      */
-    public function again(array $stepIds, iterable $evidence, array $lastTries, array $priors = []): self
+    public function again(array $stepIds, iterable $evidence, array $lastAttempts, array $priors = []): self
     {
         $only = array_flip($stepIds);
         $states = array_intersect_key(self::beliefs($this->map, $priors), $only) + array_diff_key($this->states, $only);
@@ -111,8 +111,8 @@ final readonly class ChildRecord
             $states = $this->after($states, $seen, $only);
         }
         $sittings = [];
-        foreach (self::inOrder($lastTries) as $try) {
-            $sittings = $try instanceof OneTry ? LastSitting::after($sittings, $try) : $sittings;
+        foreach (self::inOrder($lastAttempts) as $attempt) {
+            $sittings = $attempt instanceof Attempt ? LastSitting::after($sittings, $attempt) : $sittings;
         }
 
         return new self($this->map, $this->settings, $states, $sittings, $this->newest);
@@ -146,7 +146,7 @@ final readonly class ChildRecord
     /** Good enough for what builds on it. */
     public function servesAsNeed(string $stepId, LocalDate $on): bool
     {
-        return $this->state($stepId)->isImplied() || \in_array($this->mark($stepId, $on), [Mark::Secure, Mark::Steady, Mark::LookAgain], true);
+        return $this->state($stepId)->isImplied() || $this->mark($stepId, $on)->isGround();
     }
 
     /** @return list<string> needs of a step that are not there yet */
@@ -187,7 +187,7 @@ final readonly class ChildRecord
     {
         $states = $this->after($this->states, $seen, null);
 
-        return new self($this->map, $this->settings, $states, $seen instanceof OneTry ? LastSitting::after($this->lastSittings, $seen) : $this->lastSittings, $seen);
+        return new self($this->map, $this->settings, $states, $seen instanceof Attempt ? LastSitting::after($this->lastSittings, $seen) : $this->lastSittings, $seen);
     }
 
     /**
@@ -198,8 +198,8 @@ final readonly class ChildRecord
      */
     private function after(array $states, Seen $seen, ?array $only): array
     {
-        if ($seen instanceof OneTry) {
-            return $this->afterTry($states, $seen, $only);
+        if ($seen instanceof Attempt) {
+            return $this->afterAttempt($states, $seen, $only);
         }
         if (null === $only || isset($only[$seen->stepId])) {
             $state = $states[$seen->stepId] ?? new StepState();
@@ -219,65 +219,65 @@ final readonly class ChildRecord
      *
      * @return array<string, StepState>
      */
-    private function afterTry(array $states, OneTry $try, ?array $only): array
+    private function afterAttempt(array $states, Attempt $attempt, ?array $only): array
     {
-        $step = $this->map->step($try->stepId);
+        $step = $this->map->step($attempt->stepId);
         $may = static fn (string $id): bool => null === $only || isset($only[$id]);
         if ($may($step->id)) {
-            $states[$step->id] = $this->tried($step, $states[$step->id] ?? new StepState(), $try);
+            $states[$step->id] = $this->tried($step, $states[$step->id] ?? new StepState(), $attempt);
         }
-        if ($try->isUnaided()) {
-            foreach ($try->isLook ? [] : $step->needs as $need) {
+        if ($attempt->isUnaided()) {
+            foreach ($attempt->isLook ? [] : $step->needs as $need) {
                 if ($may($need)) {
                     $known = $states[$need] ?? new StepState();
-                    if (Mark::Secure !== $known->mark($try->day)) {
-                        $states[$need] = $known->withBelief(Tracing::implied($known->p, $try->guess));
+                    if (Mark::Secure !== $known->mark($attempt->day)) {
+                        $states[$need] = $known->withBelief(Tracing::implied($known->p, $attempt->chance()));
                     }
                 }
             }
             foreach ($this->map->ancestors($step->id) as $ancestor) {
                 $known = $states[$ancestor] ?? null;
-                if (null !== $known?->halfLife && $known->clock != $try->day && $may($ancestor)) {
-                    $states[$ancestor] = $known->refreshed($try->day);
+                if (null !== $known?->halfLife && $known->clock != $attempt->day && $may($ancestor)) {
+                    $states[$ancestor] = $known->refreshed($attempt->day);
                 }
             }
         }
-        $earlierSkill = $try->isLook ? null : $try->slip?->pointsAt();
+        $earlierSkill = $attempt->isLook || null === $attempt->slip ? null : $this->map->skillOfSlip($attempt->slip->value);
         $earlier = null === $earlierSkill ? null : $this->map->ancestorOfSkill($step->id, $earlierSkill);
         if (null !== $earlier && $may($earlier)) {
             $known = $states[$earlier] ?? new StepState();
-            $states[$earlier] = $known->withBelief(Tracing::slipped($known->p, $try->guess));
+            $states[$earlier] = $known->withBelief(Tracing::slipped($known->p, $attempt->chance()));
         }
 
         return $states;
     }
 
-    private function tried(Step $step, StepState $before, OneTry $try): StepState
+    private function tried(Step $step, StepState $before, Attempt $attempt): StepState
     {
-        $gap = null === $before->clock ? 0 : max(0, $before->clock->daysUntil($try->day));
-        [$form, $unaidedInForm, $notYetInForm] = Ladder::formAfter($step, $before, $try, $this->settings);
-        $lately = [...\array_slice($before->lately, 1 - SecureRule::LONGEST_WINDOW), $try];
-        $asked = $before->questions[$try->question] ?? ['seen' => 0, 'unaided' => 0];
+        $gap = null === $before->clock ? 0 : max(0, $before->clock->daysUntil($attempt->day));
+        [$form, $unaidedInForm, $notYetInForm] = Ladder::formAfter($step, $before, $attempt, $this->settings);
+        $lately = [...\array_slice($before->lately, 1 - SecureRule::LONGEST_WINDOW), $attempt];
+        $asked = $before->questions[$attempt->question] ?? ['seen' => 0, 'unaided' => 0];
         $questions = $before->questions;
-        $questions[$try->question] = ['seen' => $asked['seen'] + 1, 'unaided' => $asked['unaided'] + ($try->isUnaided() ? 1 : 0)];
+        $questions[$attempt->question] = ['seen' => $asked['seen'] + 1, 'unaided' => $asked['unaided'] + ($attempt->isUnaided() ? 1 : 0)];
         $lost = $before->secured && self::isLost($lately);
         $spread = $lost ? new Spread() : $before->spread;
         $after = new StepState(
-            p: $try->isLook ? $before->p : Tracing::afterTry($before->p, $try, $step->skill->isQuick()),
-            halfLife: Tracing::halfLife($before->halfLife, $gap, $try),
-            clock: $try->day,
-            tries: $before->tries + 1,
+            p: $attempt->isLook ? $before->p : Tracing::afterAttempt($before->p, $attempt, $step->skill->isQuick()),
+            halfLife: Tracing::halfLife($before->halfLife, $gap, $attempt),
+            clock: $attempt->day,
+            attempts: $before->attempts + 1,
             lately: $lately,
             secured: $before->secured && !$lost,
             form: $form,
             unaidedInForm: $unaidedInForm,
             notYetInForm: $notYetInForm,
-            help: Ladder::helpAfter($try->help, $try->outcome),
+            help: Ladder::helpAfter($attempt->help, $attempt->outcome),
             questions: $questions,
-            floor: $try->isUnaided() ? $before->floor : null,
-            touched: $try->day,
-            firstSitting: $before->firstSitting ?? $try->sittingId,
-            spread: $try->isUnaided() ? $spread->with($try) : $spread,
+            floor: $attempt->isUnaided() ? $before->floor : null,
+            touched: $attempt->day,
+            firstSitting: $before->firstSitting ?? $attempt->sittingId,
+            spread: $attempt->isUnaided() ? $spread->with($attempt) : $spread,
         );
 
         return !$after->secured && SecureClauses::areMet($this->settings->secureRule, $step, $after) ? $after->secured() : $after;
@@ -316,7 +316,7 @@ final readonly class ChildRecord
     /**
      * Two tries running that were not unaided: what was Secure is not any more.
      *
-     * @param list<OneTry> $lately
+     * @param list<Attempt> $lately
      */
     private static function isLost(array $lately): bool
     {

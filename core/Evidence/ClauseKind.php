@@ -10,7 +10,7 @@ enum ClauseKind: string
     case Unaided = 'unaided';
     case Days = 'days';
     case WeekApart = 'week-apart';
-    case Families = 'families';
+    case Activities = 'activities';
     case ThingsUsed = 'things-used';
     case Open = 'open';
     case AtOnce = 'at-once';

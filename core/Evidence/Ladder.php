@@ -30,12 +30,12 @@ final class Ladder
     }
 
     /** The help a step starts with today. */
-    public static function help(StepState $state): HelpLevel
+    public static function help(StepState $state): Help
     {
-        return $state->help ?? ($state->p < self::SHOW_UNDER ? HelpLevel::Shown : HelpLevel::Bare);
+        return $state->help ?? ($state->p < self::SHOW_UNDER ? Help::Shown : Help::Bare);
     }
 
-    public static function helpAfter(HelpLevel $help, Outcome $outcome): HelpLevel
+    public static function helpAfter(Help $help, Outcome $outcome): Help
     {
         return match (true) {
             $outcome->isSuccess() => $help->less(),
@@ -60,16 +60,16 @@ final class Ladder
      *
      * @return array{Form|null, int, int} form, unaided in it, "not yet" in it
      */
-    public static function formAfter(Step $step, StepState $state, OneTry $try, Settings $settings): array
+    public static function formAfter(Step $step, StepState $state, Attempt $attempt, Settings $settings): array
     {
-        $form = $state->form ?? $try->form;
-        if (null === $form || $try->form !== $form) {
+        $form = $state->form ?? $attempt->form;
+        if (null === $form || $attempt->form !== $form) {
             return [$form, $state->unaidedInForm, $state->notYetInForm];
         }
         // Fingers as a sign to bring the things back: right, but not yet ready for a form with less to touch.
-        $counts = $try->isUnaided() && !($try->isOnFingers() && Fingers::BringThings === $settings->fingers);
+        $counts = $attempt->isUnaided() && !($attempt->isOnFingers() && Fingers::BringThings === $settings->fingers);
         $unaided = $state->unaidedInForm + ($counts ? 1 : 0);
-        $notYet = $try->isUnaided() ? 0 : $state->notYetInForm + (Outcome::NotYet === $try->outcome ? 1 : 0);
+        $notYet = $attempt->isUnaided() ? 0 : $state->notYetInForm + (Outcome::NotYet === $attempt->outcome ? 1 : 0);
         $at = array_search($form, $step->forms, true);
         if (false === $at) {
             return [$form, $unaided, $notYet];

@@ -13,7 +13,7 @@ final readonly class LastSitting
      * @param list<string> $thingIds
      * @param list<string> $stepIds  steps tried in it
      */
-    public function __construct(public string $sittingId, public string $familyId, public array $thingIds, public array $stepIds)
+    public function __construct(public string $sittingId, public string $activityId, public array $thingIds, public array $stepIds)
     {
     }
 
@@ -22,18 +22,18 @@ final readonly class LastSitting
      *
      * @return list<self> with the sitting of this try as the newest
      */
-    public static function after(array $sittings, OneTry $try): array
+    public static function after(array $sittings, Attempt $attempt): array
     {
-        if ($try->isLook) {
+        if ($attempt->isLook) {
             return $sittings;
         }
         $last = $sittings[\count($sittings) - 1] ?? null;
-        $steps = [$try->stepId];
-        if ($last?->sittingId === $try->sittingId) {
+        $steps = [$attempt->stepId];
+        if ($last?->sittingId === $attempt->sittingId) {
             array_pop($sittings);
-            $steps = \in_array($try->stepId, $last->stepIds, true) ? $last->stepIds : [...$last->stepIds, $try->stepId];
+            $steps = \in_array($attempt->stepId, $last->stepIds, true) ? $last->stepIds : [...$last->stepIds, $attempt->stepId];
         }
 
-        return [...\array_slice($sittings, 1 - self::KEPT), new self($try->sittingId, $try->familyId, $try->thingIds, $steps)];
+        return [...\array_slice($sittings, 1 - self::KEPT), new self($attempt->sittingId, $attempt->activityId, $attempt->thingIds, $steps)];
     }
 }

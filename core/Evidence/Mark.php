@@ -12,4 +12,16 @@ enum Mark: string
     case Steady = 'steady';
     case Secure = 'secure';
     case LookAgain = 'look-again';
+
+    /** Whether it was found secure, and may only have to be looked at again. */
+    public function wasSecured(): bool
+    {
+        return self::Secure === $this || self::LookAgain === $this;
+    }
+
+    /** Whether what builds on it can begin. */
+    public function isGround(): bool
+    {
+        return self::Steady === $this || $this->wasSecured();
+    }
 }

@@ -34,7 +34,7 @@ final class SecureClauses
     public static function of(SecureRule $rule, Step $step, StepState $state): array
     {
         $window = \array_slice($state->lately, -$rule->window());
-        $unaided = array_values(array_filter($window, static fn (OneTry $try): bool => $try->isUnaided()));
+        $unaided = array_values(array_filter($window, static fn (Attempt $attempt): bool => $attempt->isUnaided()));
         $count = \count($unaided);
         $days = Clause::atLeast(ClauseKind::Days, $state->spread->days, $rule->days());
         $variety = SecureRule::Gentle === $rule ? [] : [self::variety($rule, $state->spread)];
@@ -45,7 +45,7 @@ final class SecureClauses
         $clauses = [
             Clause::atLeast(ClauseKind::Unaided, $count, $rule->successes(), $rule->window()),
             $days,
-            Clause::atLeast(ClauseKind::Open, \count(array_filter($unaided, static fn (OneTry $try): bool => $try->guess <= self::OPEN_GUESS)), $rule->openAnswers()),
+            Clause::atLeast(ClauseKind::Open, \count(array_filter($unaided, static fn (Attempt $attempt): bool => $attempt->isOpen())), $rule->openAnswers()),
             new Clause(ClauseKind::Belief, (int) floor($state->p * 100), (int) (self::BELIEF * 100), null, $state->p >= self::BELIEF),
             ...$variety,
         ];
@@ -53,11 +53,11 @@ final class SecureClauses
             $clauses[] = Clause::atLeast(ClauseKind::WeekApart, $state->spread->daysBetween(), self::WEEK);
         }
         if ($step->skill->isQuick()) {
-            $atOnce = \count(array_filter($unaided, static fn (OneTry $try): bool => Outcome::AtOnce === $try->outcome));
+            $atOnce = \count(array_filter($unaided, static fn (Attempt $attempt): bool => Outcome::AtOnce === $attempt->outcome));
             $clauses[] = Clause::atLeast(ClauseKind::AtOnce, $atOnce, (int) ceil(max($count, $rule->successes()) / 2));
         }
         if (null !== $step->lastForm()) {
-            $inForm = \count(array_filter($unaided, static fn (OneTry $try): bool => $try->form === $step->lastForm()));
+            $inForm = \count(array_filter($unaided, static fn (Attempt $attempt): bool => $attempt->form === $step->lastForm()));
             $clauses[] = Clause::atLeast(ClauseKind::LastForm, $inForm, self::IN_LAST_FORM);
         }
 
@@ -83,9 +83,9 @@ final class SecureClauses
     private static function guessing(StepState $state): Clause
     {
         $errors = [];
-        foreach (\array_slice($state->lately, -self::GUESSES) as $try) {
-            if (null !== $try->error) {
-                $errors[] = $try->error;
+        foreach (\array_slice($state->lately, -self::GUESSES) as $attempt) {
+            if (null !== $attempt->error) {
+                $errors[] = $attempt->error;
             }
         }
         sort($errors);
@@ -100,12 +100,12 @@ final class SecureClauses
 
     private static function variety(SecureRule $rule, Spread $spread): Clause
     {
-        [$families, $things] = [\count($spread->families), \count($spread->things)];
+        [$activities, $things] = [\count($spread->activities), \count($spread->things)];
         $thingsWanted = SecureRule::Thorough === $rule ? 3 : 2;
 
-        // Whichever is met or nearer: two families or enough different things.
-        return $families >= 2 || $things < $thingsWanted
-            ? Clause::atLeast(ClauseKind::Families, $families, 2)
+        // Whichever is met or nearer: two activities or enough different things.
+        return $activities >= 2 || $things < $thingsWanted
+            ? Clause::atLeast(ClauseKind::Activities, $activities, 2)
             : Clause::atLeast(ClauseKind::ThingsUsed, $things, $thingsWanted);
     }
 }

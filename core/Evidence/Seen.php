@@ -12,7 +12,7 @@ abstract readonly class Seen
     /**
      * @param string             $id  made by the device, so that sending twice records once
      * @param \DateTimeImmutable $at  the instant
-     * @param LocalDate          $day the family's own day
+     * @param LocalDate          $day the household's own day
      */
     public function __construct(
         public string $id,

@@ -20,7 +20,7 @@ final readonly class Spread
      * @param int            $countedAt the instant the last of them was counted, in seconds since 1970
      * @param LocalDate|null $first     day of the first success
      * @param LocalDate|null $last      day of the last success
-     * @param list<string>   $families  ids, at most KEPT
+     * @param list<string>   $activities  ids, at most KEPT
      * @param list<string>   $things    ids, at most KEPT
      */
     public function __construct(
@@ -28,12 +28,12 @@ final readonly class Spread
         public int $countedAt = 0,
         public ?LocalDate $first = null,
         public ?LocalDate $last = null,
-        public array $families = [],
+        public array $activities = [],
         public array $things = [],
     ) {
     }
 
-    public function with(OneTry $unaided): self
+    public function with(Attempt $unaided): self
     {
         $at = $unaided->at->getTimestamp();
         $counts = 0 === $this->days || $at - $this->countedAt >= self::HOURS_APART * 3600;
@@ -43,7 +43,7 @@ final readonly class Spread
             $counts ? $at : $this->countedAt,
             $this->first ?? $unaided->day,
             $unaided->day,
-            self::added($this->families, [$unaided->familyId]),
+            self::added($this->activities, [$unaided->activityId]),
             self::added($this->things, $unaided->thingIds),
         );
     }

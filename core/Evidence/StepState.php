@@ -25,13 +25,13 @@ final readonly class StepState
      * @param float                                          $p            belief that the step is known, 0.001 to 0.999
      * @param float|null                                     $halfLife     days; null before the first unaided success
      * @param LocalDate|null                                 $clock        day of the last try or refresh
-     * @param int                                            $tries        how many there were
-     * @param list<OneTry>                                   $lately       the window: the last tries, oldest first, at most SecureRule::LONGEST_WINDOW
+     * @param int                                            $attempts        how many there were
+     * @param list<Attempt>                                   $lately       the window: the last tries, oldest first, at most SecureRule::LONGEST_WINDOW
      * @param bool                                           $secured      from the secure rule being met until it is lost again
      * @param Form|null                                      $form         where the ladder of forms stands; null before the first try
      * @param int                                            $unaidedInForm that count, since the form was entered
      * @param int                                            $notYetInForm since the form was entered or the last unaided success in it
-     * @param HelpLevel|null                                 $help         where the ladder of help stands; null before the first try
+     * @param Help|null                                 $help         where the ladder of help stands; null before the first try
      * @param array<string, array{seen: int, unaided: int}>  $questions    what was asked, by question key
      * @param Mark|null                                      $floor        Trying or Steady, seen by a witness or set by hand, until a try says otherwise
      * @param Mark|null                                      $byHand       the mark the parent set, until the next try
@@ -43,13 +43,13 @@ final readonly class StepState
         public float $p = Tracing::PRIOR,
         public ?float $halfLife = null,
         public ?LocalDate $clock = null,
-        public int $tries = 0,
+        public int $attempts = 0,
         public array $lately = [],
         public bool $secured = false,
         public ?Form $form = null,
         public int $unaidedInForm = 0,
         public int $notYetInForm = 0,
-        public ?HelpLevel $help = null,
+        public ?Help $help = null,
         public array $questions = [],
         public ?Mark $floor = null,
         public ?Mark $byHand = null,
@@ -59,7 +59,7 @@ final readonly class StepState
     ) {
     }
 
-    public function lastTry(): ?OneTry
+    public function lastAttempt(): ?Attempt
     {
         return [] === $this->lately ? null : $this->lately[\count($this->lately) - 1];
     }
@@ -74,8 +74,8 @@ final readonly class StepState
     public function unaidedIn(SecureRule $rule): int
     {
         $count = 0;
-        foreach (\array_slice($this->lately, -$rule->window()) as $try) {
-            $count += $try->isUnaided() ? 1 : 0;
+        foreach (\array_slice($this->lately, -$rule->window()) as $attempt) {
+            $count += $attempt->isUnaided() ? 1 : 0;
         }
 
         return $count;
@@ -84,8 +84,8 @@ final readonly class StepState
     /** Whether under half of the last sitting's tries were unaided, so that the next one asks smaller. */
     public function wentHard(): bool
     {
-        $last = array_filter($this->lately, fn (OneTry $try): bool => $try->sittingId === $this->lastTry()?->sittingId);
-        $unaided = array_filter($last, static fn (OneTry $try): bool => $try->isUnaided());
+        $last = array_filter($this->lately, fn (Attempt $attempt): bool => $attempt->sittingId === $this->lastAttempt()?->sittingId);
+        $unaided = array_filter($last, static fn (Attempt $attempt): bool => $attempt->isUnaided());
 
         return 2 * \count($unaided) < \count($last);
     }
@@ -101,13 +101,13 @@ final readonly class StepState
     /** No tries of its own, yet believed through what was done above it or said beforehand. */
     public function isImplied(): bool
     {
-        return 0 === $this->tries && $this->p >= self::STEADY_FROM;
+        return 0 === $this->attempts && $this->p >= self::STEADY_FROM;
     }
 
     /** Was Secure, and what came last says otherwise: a try that was not unaided, or the parent. */
     public function hasSlipped(): bool
     {
-        return $this->secured && (null === $this->byHand ? false === ($this->lastTry()?->isUnaided() ?? true) : Mark::LookAgain === $this->byHand);
+        return $this->secured && (null === $this->byHand ? false === ($this->lastAttempt()?->isUnaided() ?? true) : Mark::LookAgain === $this->byHand);
     }
 
     /** The mark before anyone asks whether it is carried by a higher reach. */
@@ -123,7 +123,7 @@ final readonly class StepState
     /** New, Trying or Steady, by the tries and by what a witness saw. */
     private function unsecured(): Mark
     {
-        $last = $this->lastTry();
+        $last = $this->lastAttempt();
         if (null === $last || Mark::Steady === $this->floor) {
             return $this->floor ?? Mark::Fresh;
         }
@@ -134,19 +134,19 @@ final readonly class StepState
 
     public function withBelief(float $p): self
     {
-        return new self($p, $this->halfLife, $this->clock, $this->tries, $this->lately, $this->secured, $this->form, $this->unaidedInForm, $this->notYetInForm, $this->help, $this->questions, $this->floor, $this->byHand, $this->touched, $this->firstSitting, $this->spread);
+        return new self($p, $this->halfLife, $this->clock, $this->attempts, $this->lately, $this->secured, $this->form, $this->unaidedInForm, $this->notYetInForm, $this->help, $this->questions, $this->floor, $this->byHand, $this->touched, $this->firstSitting, $this->spread);
     }
 
     /** Harder work keeps easier work fresh: the clock starts anew, nothing else changes. */
     public function refreshed(LocalDate $day): self
     {
-        return new self($this->p, $this->halfLife, $day, $this->tries, $this->lately, $this->secured, $this->form, $this->unaidedInForm, $this->notYetInForm, $this->help, $this->questions, $this->floor, $this->byHand, $this->touched, $this->firstSitting, $this->spread);
+        return new self($this->p, $this->halfLife, $day, $this->attempts, $this->lately, $this->secured, $this->form, $this->unaidedInForm, $this->notYetInForm, $this->help, $this->questions, $this->floor, $this->byHand, $this->touched, $this->firstSitting, $this->spread);
     }
 
     /** The rule is met for the first time, or again after it was lost. */
     public function secured(): self
     {
-        return new self($this->p, max($this->halfLife ?? 0.0, Tracing::SECURE_HALF_LIFE), $this->clock, $this->tries, $this->lately, true, $this->form, $this->unaidedInForm, $this->notYetInForm, $this->help, $this->questions, $this->floor, $this->byHand, $this->touched, $this->firstSitting, $this->spread);
+        return new self($this->p, max($this->halfLife ?? 0.0, Tracing::SECURE_HALF_LIFE), $this->clock, $this->attempts, $this->lately, true, $this->form, $this->unaidedInForm, $this->notYetInForm, $this->help, $this->questions, $this->floor, $this->byHand, $this->touched, $this->firstSitting, $this->spread);
     }
 
     /** Someone saw it outside a question: New becomes Trying; Trying becomes Steady where it went without help. */
@@ -159,7 +159,7 @@ final readonly class StepState
             default => $this->floor,
         };
 
-        return new self($this->p, $this->halfLife, $this->clock, $this->tries, $this->lately, $this->secured, $this->form, $this->unaidedInForm, $this->notYetInForm, $this->help, $this->questions, $floor, $this->secured ? $this->byHand : null, $seen->day, $this->firstSitting, $this->spread);
+        return new self($this->p, $this->halfLife, $this->clock, $this->attempts, $this->lately, $this->secured, $this->form, $this->unaidedInForm, $this->notYetInForm, $this->help, $this->questions, $floor, $this->secured ? $this->byHand : null, $seen->day, $this->firstSitting, $this->spread);
     }
 
     /**
@@ -170,7 +170,7 @@ final readonly class StepState
     {
         $mark = $set->mark;
         // A miss from before the parent spoke is not the first of two running.
-        $endsWell = $this->lastTry()?->isUnaided() ? $this->lately : [];
+        $endsWell = $this->lastAttempt()?->isUnaided() ? $this->lately : [];
         [$p, $halfLife, $lately] = match ($mark) {
             Mark::Fresh => [min($this->p, Tracing::PRIOR), null, []],
             Mark::Trying => [min($this->p, 0.5), $this->halfLife, []],
@@ -184,7 +184,7 @@ final readonly class StepState
             $p,
             $halfLife,
             $starts ? null : (Mark::Secure === $mark ? $set->day : ($this->clock ?? $set->day)),
-            $this->tries,
+            $this->attempts,
             $lately,
             Mark::Secure === $mark || Mark::LookAgain === $mark,
             $starts ? null : $this->form,

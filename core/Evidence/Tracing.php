@@ -42,6 +42,16 @@ final class Tracing
     /** Recall under which a Secure step wants another look. */
     public const RECALL_WANTED = 0.80;
 
+    /**
+     * Chance to be right without knowing: one in so many choices, at an open question OPEN_GUESS, and never less than that.
+     *
+     * @param int|null $choices answers laid before the child; null for an open question
+     */
+    public static function chance(?int $choices): float
+    {
+        return null === $choices ? self::OPEN_GUESS : max(self::OPEN_GUESS, 1 / $choices);
+    }
+
     /** Likelihood ratio of "known" to "not known" for an outcome. Success never counts against, anything else never for. */
     public static function ratio(float $weight, float $guess, bool $success): float
     {
@@ -58,14 +68,14 @@ final class Tracing
     }
 
     /** Belief after one try of the step itself. Successes with help shown or part done teach, but prove nothing. */
-    public static function afterTry(float $p, OneTry $try, bool $quickSkill): float
+    public static function afterAttempt(float $p, Attempt $attempt, bool $quickSkill): float
     {
-        $success = $try->outcome->isSuccess();
-        if (!$success || HelpLevel::Bare === $try->help) {
-            $p = self::weigh($p, self::ratio($try->outcome->weight($quickSkill), $try->guess, $success));
+        $success = $attempt->outcome->isSuccess();
+        if (!$success || Help::Bare === $attempt->help) {
+            $p = self::weigh($p, self::ratio($attempt->outcome->weight($quickSkill), $attempt->chance(), $success));
         }
 
-        return Outcome::NotYet === $try->outcome ? $p : self::clip($p + (1 - $p) * self::LEARN);
+        return Outcome::NotYet === $attempt->outcome ? $p : self::clip($p + (1 - $p) * self::LEARN);
     }
 
     /** Belief in a step that is directly needed, after an unaided success on what needs it. */
@@ -86,15 +96,15 @@ final class Tracing
      * @param float|null $halfLife null before the first unaided success
      * @param int        $gap      whole local days since the last try or refresh
      */
-    public static function halfLife(?float $halfLife, int $gap, OneTry $try): ?float
+    public static function halfLife(?float $halfLife, int $gap, Attempt $attempt): ?float
     {
-        if ($try->isUnaided()) {
+        if ($attempt->isUnaided()) {
             return null === $halfLife
                 ? self::FIRST_HALF_LIFE
                 : min(self::LONGEST_HALF_LIFE, $halfLife * (1 + self::GROWTH * min(1.0, $gap / (self::FULL_GAP * $halfLife))));
         }
 
-        return null !== $halfLife && Outcome::NotYet === $try->outcome ? max(1.0, $halfLife / self::SHRINK) : $halfLife;
+        return null !== $halfLife && Outcome::NotYet === $attempt->outcome ? max(1.0, $halfLife / self::SHRINK) : $halfLife;
     }
 
     /** Chance that it is still there after a gap of whole days. */

@@ -11,14 +11,14 @@ use Pindle\Core\Skill\Step;
 /** What was seen of one tiny task of a first look. */
 final readonly class Answer
 {
-    /** @param float $guess chance to be right without knowing */
-    public function __construct(public string $stepId, public Outcome $outcome, public float $guess = Tracing::OPEN_GUESS)
+    /** @param int|null $choices answers there were to choose from, 2 and up; null for an open answer */
+    public function __construct(public string $stepId, public Outcome $outcome, public ?int $choices = null)
     {
     }
 
     /** Likelihood ratio of knowing the step to not knowing it: the same weighing as any other try. */
     public function ratio(Step $step): float
     {
-        return Tracing::ratio($this->outcome->weight($step->skill->isQuick()), $this->guess, $this->outcome->isSuccess());
+        return Tracing::ratio($this->outcome->weight($step->skill->isQuick()), Tracing::chance($this->choices), $this->outcome->isSuccess());
     }
 }

@@ -11,9 +11,9 @@ use Random\Randomizer;
 /**
  * What a child may know, as many equally likely whole maps that each respect the needs: nothing is known before what it needs.
  *
- * The model behind it: a child has a level in months, near their age, and an offset for each strand; a step whose needs are known is
- * known with the logistic chance of level against the step's age hint. After each answer the maps are weighed by its likelihood,
- * drawn anew by weight, and stirred by moves that leave the distribution as it is (Gibbs for single steps, Metropolis for level and
+ * The model behind it: a child has a maturity in months, near their age, and an offset for each strand; a step whose needs are known is
+ * known with the logistic chance of maturity against the step's age hint. After each answer the maps are weighed by its likelihood,
+ * drawn anew by weight, and stirred by moves that leave the distribution as it is (Gibbs for single steps, Metropolis for maturity and
  * strands): a particle filter with rejuvenation (Gilks and Berzuini 2001).
  *
  * Steps and strands are numbered inside, for speed: a look has to answer while a child waits.
@@ -23,14 +23,14 @@ final readonly class Belief
     /** How many maps are kept. More are steadier and slower. */
     public const MAPS = 320;
 
-    /** Months by which a level may differ from the age, a strand from the level, and a step from its hint (logistic scale). */
-    public const LEVEL_SPREAD = 10.0;
-    public const STRAND_SPREAD = 5.0;
+    /** Months by which maturity may differ from the age, a strand from maturity, and a step from its hint (logistic scale). */
+    public const MATURITY_DEVIATION = 10.0;
+    public const STRAND_DEVIATION = 5.0;
     public const STEP_SCALE = 4.0;
 
     /** Where the age is not known. */
     private const UNKNOWN_AGE = 54.0;
-    private const UNKNOWN_SPREAD = 18.0;
+    private const UNKNOWN_DEVIATION = 18.0;
 
     /** Step flips tried for each map when stirring. */
     private const FLIPS = 90;
@@ -39,16 +39,16 @@ final readonly class Belief
     private const TOLD = 25.0;
 
     /**
-     * @param Layout                                                                      $layout the skill map in numbers
-     * @param list<array{known: list<int>, level: float, strands: list<float>}>          $maps
+     * @param NumberedMap                                                                      $numbered the skill map in numbers
+     * @param list<array{known: list<int>, maturity: float, strands: list<float>}>          $maps
      * @param array<int, float>                                                           $ratios step => likelihood ratio of all that was seen of it
      */
     private function __construct(
-        private Layout $layout,
+        private NumberedMap $numbered,
         private array $maps,
         private array $ratios,
         private float $age,
-        private float $spread,
+        private float $deviation,
     ) {
     }
 
@@ -58,27 +58,27 @@ final readonly class Belief
      */
     public static function start(SkillMap $map, ?int $months, array $canAlready, Randomizer $random): self
     {
-        $layout = Layout::of($map);
+        $numbered = NumberedMap::of($map);
         $age = null === $months ? self::UNKNOWN_AGE : (float) $months;
-        $spread = null === $months ? self::UNKNOWN_SPREAD : self::LEVEL_SPREAD;
+        $deviation = null === $months ? self::UNKNOWN_DEVIATION : self::MATURITY_DEVIATION;
         $maps = [];
         for ($i = 0; $i < self::MAPS; ++$i) {
-            $level = $age + $spread * self::normal($random);
+            $maturity = $age + $deviation * self::normal($random);
             $strands = [];
-            for ($strand = 0; $strand < $layout->strands; ++$strand) {
-                $strands[] = self::STRAND_SPREAD * self::normal($random);
+            for ($strand = 0; $strand < $numbered->strands; ++$strand) {
+                $strands[] = self::STRAND_DEVIATION * self::normal($random);
             }
             $known = [];
-            foreach ($layout->needs as $step => $needs) {
+            foreach ($numbered->needs as $step => $needs) {
                 $is = 1;
                 foreach ($needs as $need) {
                     $is &= $known[$need];
                 }
-                $known[] = 1 === $is && self::unit($random) < self::chance($level + $strands[$layout->strandOf[$step]] - $layout->hints[$step]) ? 1 : 0;
+                $known[] = 1 === $is && self::unit($random) < self::chance($maturity + $strands[$numbered->strandOf[$step]] - $numbered->hints[$step]) ? 1 : 0;
             }
-            $maps[] = ['known' => $known, 'level' => $level, 'strands' => $strands];
+            $maps[] = ['known' => $known, 'maturity' => $maturity, 'strands' => $strands];
         }
-        $belief = new self($layout, $maps, [], $age, $spread);
+        $belief = new self($numbered, $maps, [], $age, $deviation);
         foreach ($canAlready as $stepId) {
             $belief = $belief->weighed($stepId, self::TOLD, $random);
         }
@@ -95,7 +95,7 @@ final readonly class Belief
     public function chances(): array
     {
         $chances = [];
-        foreach ($this->layout->ids as $step => $id) {
+        foreach ($this->numbered->ids as $step => $id) {
             $count = 0.5;
             foreach ($this->maps as $map) {
                 $count += $map['known'][$step];
@@ -111,12 +111,12 @@ final readonly class Belief
      */
     public function tells(string $stepId): float
     {
-        $asked = $this->layout->numbers[$stepId] ?? null;
+        $asked = $this->numbered->numbers[$stepId] ?? null;
         if (null === $asked) {
             return 0.0;
         }
         $sizes = [0, 0];
-        $counts = array_fill(0, 2, array_fill(0, \count($this->layout->ids), 0));
+        $counts = array_fill(0, 2, array_fill(0, \count($this->numbered->ids), 0));
         foreach ($this->maps as $map) {
             $group = $map['known'][$asked];
             ++$sizes[$group];
@@ -130,7 +130,7 @@ final readonly class Belief
         $right = $sizes[1] * $rightKnown + $sizes[0] * $rightUnknown;
         $wrong = $all - $right;
         $fall = 0.0;
-        foreach ($this->layout->ids as $step => $id) {
+        foreach ($this->numbered->ids as $step => $id) {
             [$zero, $one] = [$counts[0][$step], $counts[1][$step]];
             if (0 < $one + $zero && $one + $zero < $all) {
                 $ifRight = ($one * $rightKnown + $zero * $rightUnknown) / $right;
@@ -145,7 +145,7 @@ final readonly class Belief
     /** Weighs the maps by one more likelihood ratio, draws them anew and stirs them. */
     private function weighed(string $stepId, float $ratio, Randomizer $random): self
     {
-        $asked = $this->layout->numbers[$stepId] ?? null;
+        $asked = $this->numbered->numbers[$stepId] ?? null;
         if (null === $asked) {
             return $this;
         }
@@ -164,93 +164,93 @@ final readonly class Belief
             }
         }
 
-        return new self($this->layout, $drawn, $ratios, $this->age, $this->spread);
+        return new self($this->numbered, $drawn, $ratios, $this->age, $this->deviation);
     }
 
     /**
      * Draws single steps anew from their own distribution given all else: Gibbs moves, always taken.
      *
-     * @param array{known: list<int>, level: float, strands: list<float>} $map
+     * @param array{known: list<int>, maturity: float, strands: list<float>} $map
      * @param array<int, float>                                           $ratios
      *
-     * @return array{known: list<int>, level: float, strands: list<float>}
+     * @return array{known: list<int>, maturity: float, strands: list<float>}
      */
     private function flipped(array $map, array $ratios, Randomizer $random): array
     {
-        ['known' => $known, 'level' => $level, 'strands' => $strands] = $map;
-        $layout = $this->layout;
-        $last = \count($layout->ids) - 1;
+        ['known' => $known, 'maturity' => $maturity, 'strands' => $strands] = $map;
+        $numbered = $this->numbered;
+        $last = \count($numbered->ids) - 1;
         for ($i = 0; $i < self::FLIPS; ++$i) {
             $step = $random->getInt(0, $last);
-            foreach ($layout->needs[$step] as $need) {
+            foreach ($numbered->needs[$step] as $need) {
                 if (0 === $known[$need]) {
                     continue 2;
                 }
             }
-            foreach ($layout->dependents[$step] as $dependent) {
+            foreach ($numbered->dependents[$step] as $dependent) {
                 if (1 === $known[$dependent]) {
                     continue 2;
                 }
             }
-            $odds = exp(($level + $strands[$layout->strandOf[$step]] - $layout->hints[$step]) / self::STEP_SCALE) * ($ratios[$step] ?? 1.0);
-            foreach ($layout->dependents[$step] as $dependent) {
-                foreach ($layout->needs[$dependent] as $need) {
+            $odds = exp(($maturity + $strands[$numbered->strandOf[$step]] - $numbered->hints[$step]) / self::STEP_SCALE) * ($ratios[$step] ?? 1.0);
+            foreach ($numbered->dependents[$step] as $dependent) {
+                foreach ($numbered->needs[$dependent] as $need) {
                     if ($need !== $step && 0 === $known[$need]) {
                         continue 2;
                     }
                 }
                 // Known, it would leave the dependent free, and that is unknown by its own chance.
-                $odds *= 1 - self::chance($level + $strands[$layout->strandOf[$dependent]] - $layout->hints[$dependent]);
+                $odds *= 1 - self::chance($maturity + $strands[$numbered->strandOf[$dependent]] - $numbered->hints[$dependent]);
             }
             $known[$step] = self::unit($random) * (1 + $odds) < $odds ? 1 : 0;
         }
 
-        return ['known' => array_values($known), 'level' => $level, 'strands' => $strands];
+        return ['known' => array_values($known), 'maturity' => $maturity, 'strands' => $strands];
     }
 
     /**
-     * Moves the level, or each strand, a little where the map as it stands makes that likely enough.
+     * Moves maturity, or each strand, a little where the map as it stands makes that likely enough.
      *
-     * @param array{known: list<int>, level: float, strands: list<float>} $map
+     * @param array{known: list<int>, maturity: float, strands: list<float>} $map
      *
-     * @return array{known: list<int>, level: float, strands: list<float>}
+     * @return array{known: list<int>, maturity: float, strands: list<float>}
      */
     private function shifted(array $map, Randomizer $random): array
     {
-        ['known' => $known, 'level' => $level, 'strands' => $strands] = $map;
+        ['known' => $known, 'maturity' => $maturity, 'strands' => $strands] = $map;
         // One kind of move at a time, so that each is judged by what it alone changes.
         $moveLevel = self::unit($random) < 0.5;
-        $newLevel = $moveLevel ? $level + 4.0 * self::normal($random) : $level;
+        $newLevel = $moveLevel ? $maturity + 4.0 * self::normal($random) : $maturity;
         $gains = [];
         $moved = [];
         foreach ($strands as $strand => $offset) {
             $moved[] = $moveLevel ? $offset : $offset + 2.0 * self::normal($random);
-            $gains[] = ($offset ** 2 - $moved[$strand] ** 2) / (2 * self::STRAND_SPREAD ** 2);
+            $gains[] = ($offset ** 2 - $moved[$strand] ** 2) / (2 * self::STRAND_DEVIATION ** 2);
         }
-        $layout = $this->layout;
-        foreach ($layout->needs as $step => $needs) {
+        $numbered = $this->numbered;
+        foreach ($numbered->needs as $step => $needs) {
             foreach ($needs as $need) {
                 if (0 === $known[$need]) {
                     continue 2;
                 }
             }
-            $strand = $layout->strandOf[$step];
-            $now = ($level + $strands[$strand] - $layout->hints[$step]) / self::STEP_SCALE;
-            $then = ($newLevel + $moved[$strand] - $layout->hints[$step]) / self::STEP_SCALE;
+            $strand = $numbered->strandOf[$step];
+            $now = ($maturity + $strands[$strand] - $numbered->hints[$step]) / self::STEP_SCALE;
+            $then = ($newLevel + $moved[$strand] - $numbered->hints[$step]) / self::STEP_SCALE;
             // log of the logistic chance: -log(1 + e^-x) where known, -log(1 + e^x) where not.
             $sign = 1 === $known[$step] ? -1 : 1;
             $gains[$strand] += log(1 + exp($sign * $now)) - log(1 + exp($sign * $then));
         }
         if ($moveLevel) {
-            $gain = array_sum($gains) + (($level - $this->age) ** 2 - ($newLevel - $this->age) ** 2) / (2 * $this->spread ** 2);
+            $gain = array_sum($gains) + (($maturity - $this->age) ** 2 - ($newLevel - $this->age) ** 2) / (2 * $this->deviation ** 2);
 
-            return ['known' => $known, 'level' => log(max(1e-12, self::unit($random))) < $gain ? $newLevel : $level, 'strands' => $strands];
+            return ['known' => $known, 'maturity' => log(max(1e-12, self::unit($random))) < $gain ? $newLevel : $maturity, 'strands' => $strands];
         }
         foreach ($gains as $strand => $gain) {
             $moved[$strand] = log(max(1e-12, self::unit($random))) < $gain ? $moved[$strand] : $strands[$strand];
         }
 
-        return ['known' => $known, 'level' => $level, 'strands' => array_values($moved)];
+        return ['known' => $known, 'maturity' => $maturity, 'strands' => array_values($moved)];
     }
 
     private static function chance(float $ahead): float

@@ -4,42 +4,42 @@ declare(strict_types=1);
 
 namespace Pindle\Core\Planning;
 
+use Pindle\Core\Activity\Activity;
 use Pindle\Core\Activity\Catalogue;
-use Pindle\Core\Activity\Family;
 use Pindle\Core\Activity\Place;
 use Pindle\Core\Advice\RankedStep;
 use Pindle\Core\Advice\Ranking;
 use Pindle\Core\Advice\Reason;
 use Pindle\Core\Advice\Worth;
 use Pindle\Core\Calendar\LocalDate;
+use Pindle\Core\Evidence\Attempt;
 use Pindle\Core\Evidence\ClauseKind;
 use Pindle\Core\Evidence\Ladder;
 use Pindle\Core\Evidence\LastSitting;
-use Pindle\Core\Evidence\OneTry;
 use Pindle\Core\Evidence\SecureClauses;
 use Pindle\Core\Question\QuestionSet;
 
-/** What a child could do today, best first: ranked steps, each by the families that can show it in its form. */
+/** What a child could do today, best first: ranked steps, each by the activities that can show it in its form. */
 final readonly class Candidates
 {
-    /** How many are weighed for one child; further down the list nothing is worth the search. Families enough that two children may meet at one. */
+    /** How many are weighed for one child; further down the list nothing is worth the search. Activities enough that two children may meet at one. */
     public const STEPS = 14;
-    public const FAMILIES_A_STEP = 8;
+    public const ACTIVITIES_A_STEP = 8;
 
-    /** What was used in one of the last two sittings counts less; a family of the child's own way in a little more. */
+    /** What was used in one of the last two sittings counts less; a activity of the child's own way in a little more. */
     public const USED_LATELY = 0.6;
     public const OWN_WAY_IN = 1.1;
 
-    /** A family the parent wants today goes before all others that fit. */
+    /** A activity the parent wants today goes before all others that fit. */
     public const WANTED = 5.0;
 
-    /** A family that names numerals the way the child is taught counts more. */
+    /** A activity that names numerals the way the child is taught counts more. */
     public const OWN_NAMING = 1.2;
 
-    /** A family that the last tries of the step did not use counts more while the secure rule still wants variety. */
+    /** A activity that the last tries of the step did not use counts more while the secure rule still wants variety. */
     public const BRINGS_VARIETY = 1.25;
 
-    /** How much less a family counts that all the last tries of the step were made with. */
+    /** How much less a activity counts that all the last tries of the step were made with. */
     public const WORN = 0.5;
 
     /** Seconds of a usual question, for telling how many tries a sitting will bring. */
@@ -51,16 +51,16 @@ final readonly class Candidates
 
     /**
      * @param list<Place>  $places
-     * @param list<string> $wanted ids of families the parent wants today
+     * @param list<string> $wanted ids of activities the parent wants today
      *
      * @return list<Candidate> best first
      */
     public function of(Learner $learner, LocalDate $on, array $places, bool $quiet, array $wanted = []): array
     {
         $longest = $learner->child->longestSittingOn($on);
-        $tries = max(QuestionSet::FEWEST, min(QuestionSet::MOST, intdiv(($longest - 2) * 60, self::USUAL_SECONDS))) - 2;
+        $attempts = max(QuestionSet::FEWEST, min(QuestionSet::MOST, intdiv(($longest - 2) * 60, self::USUAL_SECONDS))) - 2;
         $ranked = Ranking::withoutTooMuchNew(array_values(array_filter(
-            Ranking::of($learner->record, $on, $tries, $learner->child->pins, $learner->child->focus),
+            Ranking::of($learner->record, $on, $attempts, $learner->child->pins, $learner->child->focus),
             static fn (RankedStep $step): bool => !isset($learner->resting[$step->step->id]) || !$learner->resting[$step->step->id]->isAfter($on),
         )), $learner->record);
 
@@ -68,26 +68,26 @@ final readonly class Candidates
         $steps = 0;
         foreach ($ranked as $step) {
             $form = Ladder::form($step->step, $learner->record->state($step->step->id), null === $step->step->before ? null : $learner->record->state($step->step->before));
-            $families = array_filter(
+            $activities = array_filter(
                 $this->catalogue->showing($step->step, $form),
-                static fn (Family $family): bool => !($quiet && $family->noisy) && [] !== self::placesOf($family, $places),
+                static fn (Activity $activity): bool => !($quiet && $activity->noisy) && [] !== self::placesOf($activity, $places),
             );
             // A quick check is for what was there before, unless nothing else can show the step.
             if (!\in_array($step->reason, [Reason::Due, Reason::Slipped], true)) {
-                $learning = array_filter($families, static fn (Family $family): bool => !$family->checksOnly);
-                $families = [] === $learning ? $families : $learning;
+                $learning = array_filter($activities, static fn (Activity $activity): bool => !$activity->checksOnly);
+                $activities = [] === $learning ? $activities : $learning;
             }
-            if ([] === $families) {
+            if ([] === $activities) {
                 continue;
             }
-            $found = array_map(static fn (Family $family): Candidate => new Candidate($learner, $step, $form, $family, self::worth($learner, $step, $family, \in_array($family->id, $wanted, true))), array_values($families));
+            $found = array_map(static fn (Activity $activity): Candidate => new Candidate($learner, $step, $form, $activity, self::worth($learner, $step, $activity, \in_array($activity->id, $wanted, true))), array_values($activities));
             // Equal ones take turns from day to day, so that none is first because of its name.
-            $turn = static fn (Candidate $candidate): int => crc32($on->dayNumber.$candidate->family->id);
+            $turn = static fn (Candidate $candidate): int => crc32($on->dayNumber.$candidate->activity->id);
             usort($found, static fn (Candidate $a, Candidate $b): int => [$b->value(), $turn($b)] <=> [$a->value(), $turn($a)]);
-            $best = \array_slice($found, 0, self::FAMILIES_A_STEP);
+            $best = \array_slice($found, 0, self::ACTIVITIES_A_STEP);
             // Far down the list nothing is worth the search, unless the parent wants it today.
             if (++$steps > self::STEPS) {
-                $best = array_values(array_filter($best, static fn (Candidate $candidate): bool => \in_array($candidate->family->id, $wanted, true)));
+                $best = array_values(array_filter($best, static fn (Candidate $candidate): bool => \in_array($candidate->activity->id, $wanted, true)));
             }
             array_push($candidates, ...$best);
             if ($steps >= self::STEPS && [] === $wanted) {
@@ -102,45 +102,45 @@ final readonly class Candidates
     /**
      * @param list<Place> $places
      *
-     * @return list<Place> where the family can be done today
+     * @return list<Place> where the activity can be done today
      */
-    public static function placesOf(Family $family, array $places): array
+    public static function placesOf(Activity $activity, array $places): array
     {
-        return array_values(array_filter($family->places, static fn (Place $place): bool => Place::Anywhere === $place || \in_array($place, $places, true)));
+        return array_values(array_filter($activity->places, static fn (Place $place): bool => Place::Anywhere === $place || \in_array($place, $places, true)));
     }
 
-    /** What the step is worth by this family. */
-    private static function worth(Learner $learner, RankedStep $step, Family $family, bool $wanted): Worth
+    /** What the step is worth by this activity. */
+    private static function worth(Learner $learner, RankedStep $step, Activity $activity, bool $wanted): Worth
     {
-        $lately = array_filter($learner->record->lastSittings, static fn (LastSitting $sitting): bool => $sitting->familyId === $family->id);
+        $lately = array_filter($learner->record->lastSittings, static fn (LastSitting $sitting): bool => $sitting->activityId === $activity->id);
         $settings = $learner->child->settings;
 
         return $step->worth->by(
-            ([] === $lately ? 1.0 : self::USED_LATELY) * (1 - self::WORN * self::share($learner->record->state($step->step->id)->lately, $family)),
-            $learner->liking[$family->id] ?? 1.0,
-            (self::bringsVariety($learner, $step, $family) ? self::BRINGS_VARIETY : 1.0)
-                * (\in_array($settings->wayIn, $family->waysIn, true) ? self::OWN_WAY_IN : 1.0)
-                * ($settings->namingNumerals === $family->naming ? self::OWN_NAMING : 1.0)
+            ([] === $lately ? 1.0 : self::USED_LATELY) * (1 - self::WORN * self::share($learner->record->state($step->step->id)->lately, $activity)),
+            $learner->liking[$activity->id] ?? 1.0,
+            (self::bringsVariety($learner, $step, $activity) ? self::BRINGS_VARIETY : 1.0)
+                * (\in_array($settings->wayIn, $activity->waysIn, true) ? self::OWN_WAY_IN : 1.0)
+                * ($settings->namingNumerals === $activity->naming ? self::OWN_NAMING : 1.0)
                 * ($wanted ? self::WANTED : 1.0),
         );
     }
 
     /**
-     * @param list<OneTry> $tries
+     * @param list<Attempt> $attempts
      *
-     * @return float how many of the tries were made with the family, 0 to 1
+     * @return float how many of the tries were made with the activity, 0 to 1
      */
-    private static function share(array $tries, Family $family): float
+    private static function share(array $attempts, Activity $activity): float
     {
-        return [] === $tries ? 0.0 : \count(array_filter($tries, static fn (OneTry $try): bool => $try->familyId === $family->id)) / \count($tries);
+        return [] === $attempts ? 0.0 : \count(array_filter($attempts, static fn (Attempt $attempt): bool => $attempt->activityId === $activity->id)) / \count($attempts);
     }
 
-    private static function bringsVariety(Learner $learner, RankedStep $step, Family $family): bool
+    private static function bringsVariety(Learner $learner, RankedStep $step, Activity $activity): bool
     {
         $state = $learner->record->state($step->step->id);
         foreach (SecureClauses::of($learner->record->settings->secureRule, $step->step, $state) as $clause) {
-            if (\in_array($clause->kind, [ClauseKind::Families, ClauseKind::ThingsUsed], true) && !$clause->met) {
-                return $state->tries > 0 && [] === array_filter($state->lately, static fn (OneTry $try): bool => $try->familyId === $family->id);
+            if (\in_array($clause->kind, [ClauseKind::Activities, ClauseKind::ThingsUsed], true) && !$clause->met) {
+                return $state->attempts > 0 && [] === array_filter($state->lately, static fn (Attempt $attempt): bool => $attempt->activityId === $activity->id);
             }
         }
 

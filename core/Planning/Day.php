@@ -63,6 +63,12 @@ final readonly class Day
         return null;
     }
 
+    /** Whether a span lies in one of the windows. */
+    public function holds(Span $span): bool
+    {
+        return [] !== array_filter($this->windows, static fn (Span $window): bool => $window->holds($span));
+    }
+
     /**
      * @param list<SetUp>           $setUps
      * @param non-empty-list<Child> $children
@@ -196,14 +202,15 @@ final readonly class Day
     }
 
     /**
-     * Whether no child who may not be alone would play beside the parent for too long at a stretch.
+     * Whether no child who may not be alone would, by the new span, play beside the parent for too long at a stretch. What lies in the
+     * day already counts only as far as the new span makes it longer.
      *
      * @param list<SetUp> $setUps
      * @param list<Child> $children who sit in the new span
      */
     private function keepsLittleOnesCompany(array $setUps, array $children, Span $span): bool
     {
-        $spans = [...array_map(static fn (SetUp $setUp): Span => $setUp->span, $setUps), $span];
+        $before = array_map(static fn (SetUp $setUp): Span => $setUp->span, $setUps);
         foreach ($this->children as $child) {
             if ($child->mayBeAloneOn($this->date)) {
                 continue;
@@ -212,13 +219,10 @@ final readonly class Day
                 static fn (SetUp $setUp): Span => $setUp->span,
                 array_values(array_filter($setUps, static fn (SetUp $setUp): bool => null !== $setUp->sittingOf($child->id))),
             )];
-            if ([] !== array_filter($children, static fn (Child $sitting): bool => $sitting->id === $child->id)) {
-                $busy[] = $span;
-            }
-            usort($busy, static fn (Span $a, Span $b): int => $a->start <=> $b->start);
+            $sits = [] !== array_filter($children, static fn (Child $sitting): bool => $sitting->id === $child->id);
             foreach ($this->windows as $window) {
-                $end = max($window->start, ...array_map(static fn (Span $used): int => $window->holds($used) ? $used->end : 0, $spans));
-                if ($end > $window->start && self::longestGap($busy, $window->start, $end) > self::BESIDE) {
+                $with = self::longestBeside($sits ? [...$busy, $span] : $busy, $window, [...$before, $span]);
+                if ($with > self::BESIDE && $with > self::longestBeside($busy, $window, $before)) {
                     return false;
                 }
             }
@@ -227,9 +231,17 @@ final readonly class Day
         return true;
     }
 
-    /** @param list<Span> $busy in order of start */
-    private static function longestGap(array $busy, int $from, int $to): int
+    /**
+     * The longest stretch, in minutes, in which a child plays beside the parent in the used part of a window.
+     *
+     * @param list<Span> $busy when the child sits or sleeps
+     * @param list<Span> $used by any set-up
+     */
+    private static function longestBeside(array $busy, Span $window, array $used): int
     {
+        usort($busy, static fn (Span $a, Span $b): int => $a->start <=> $b->start);
+        $from = $window->start;
+        $to = max($window->start, ...array_map(static fn (Span $span): int => $window->holds($span) ? $span->end : 0, $used));
         $longest = 0;
         foreach ($busy as $span) {
             $longest = max($longest, min($span->start, $to) - $from);

@@ -19,8 +19,9 @@ final readonly class DayRequest
      * @param list<Thing>   $things   the cupboard
      * @param list<Place>   $places   that can be used today
      * @param bool          $quiet    true when noise will not do
-     * @param list<SetUp>   $kept     done or locked: planned around, never touched
-     * @param list<string>  $wanted   ids of families the parent wants today
+     * @param list<SetUp>   $kept     begun or done: planned around, never touched
+     * @param list<SetUp>   $held     planned before and kept: activity, children and things stay where they still can, only times and questions may change
+     * @param list<string>  $wanted   ids of activities the parent wants today
      */
     public function __construct(
         public LocalDate $date,
@@ -32,11 +33,12 @@ final readonly class DayRequest
         public bool $quiet = false,
         public array $kept = [],
         public array $wanted = [],
+        public array $held = [],
     ) {
     }
 
     /** @return list<Child> awake at any time in the span, so that they may reach what lies out */
-    public function inReach(Span $span): array
+    public function nearby(Span $span): array
     {
         return array_values(array_filter(
             array_map(static fn (Learner $learner): Child => $learner->child, $this->learners),

@@ -26,17 +26,17 @@ final readonly class Goal
     {
         $worth = [];
         [$together, $minutes, $with, $repeated] = [0.0, 0.0, 0.0, 0.0];
-        $families = [];
+        $activities = [];
         $things = [];
         foreach ($setUps as $setUp) {
             foreach ($setUp->sittings as $sitting) {
-                $worth[$sitting->childId] = ($worth[$sitting->childId] ?? 0.0) + $sitting->value * (1 - exp(-$sitting->tries() / 4));
+                $worth[$sitting->childId] = ($worth[$sitting->childId] ?? 0.0) + $sitting->value * (1 - exp(-$sitting->attempts() / 4));
             }
             $together += \count($setUp->sittings) - 1;
             $minutes += $setUp->span->minutes();
             $with += Part::With === $setUp->part ? $setUp->span->minutes() : 0;
-            $repeated += isset($families[$setUp->family->id]) ? 1.0 : 0.0;
-            $families[$setUp->family->id] = true;
+            $repeated += isset($activities[$setUp->activity->id]) ? 1.0 : 0.0;
+            $activities[$setUp->activity->id] = true;
             foreach ($setUp->laid as $laid) {
                 $repeated += isset($things[$laid->thing->id]) ? 0.5 : 0.0;
                 $things[$laid->thing->id] = true;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Pindle\Core\Planning;
 
-use Pindle\Core\Activity\Family;
+use Pindle\Core\Activity\Activity;
 use Pindle\Core\Activity\Prop;
 use Pindle\Core\Activity\Role;
 use Pindle\Core\Calendar\LocalDate;
@@ -28,39 +28,39 @@ final readonly class LayOut
     }
 
     /**
-     * Things for every role of a family, or what it lacks.
+     * Things for every role of a activity, or what it lacks.
      *
      * @param list<Prop>                              $props   what it wants besides
      * @param non-empty-list<array{QuestionSet, int}> $sets    the questions of each child at the set-up and the reach of their step
      * @param list<Form|null>                         $forms   of the sittings
      * @param list<Thing>                             $free    what is not in use at that time
-     * @param list<Child>                             $inReach
+     * @param list<Child>                             $nearby
      * @param list<string>                            $avoid   ids of things used lately
      * @param list<string>                            $liked   ids of things the children like
      *
      * @return list<Laid>|Lack
      */
-    public function choose(Family $family, array $props, array $sets, array $forms, array $free, array $inReach, LocalDate $on, array $avoid, array $liked): array|Lack
+    public function choose(Activity $activity, array $props, array $sets, array $forms, array $free, array $nearby, LocalDate $on, array $avoid, array $liked): array|Lack
     {
-        foreach ([$family->asThing(), ...array_map(static fn (Prop $prop): Thing => $prop->thing, $props)] as $thing) {
-            if (!$this->cautions->allow($thing, $inReach, $on)) {
+        foreach ([$activity->asThing(), ...array_map(static fn (Prop $prop): Thing => $prop->thing, $props)] as $thing) {
+            if (!$this->cautions->allow($thing, $nearby, $on)) {
                 return new Lack(LackReason::PropUnsafe, 'props', 1, $thing);
             }
         }
         $values = self::values($sets);
         $laid = [];
         $before = [];
-        foreach ($family->roles as $role) {
+        foreach ($activity->roles as $role) {
             $count = min(self::MOST_THINGS, $role->count->count($values));
             if (0 === $count || !$role->isWantedIn($forms)) {
                 continue;
             }
             $left = self::without($free, $laid);
-            $fitting = array_values(array_filter($left, fn (Thing $thing): bool => null === $this->trouble($role, $thing, $before, $inReach, $on)));
+            $fitting = array_values(array_filter($left, fn (Thing $thing): bool => null === $this->trouble($role, $thing, $before, $nearby, $on)));
             usort($fitting, static fn (Thing $a, Thing $b): int => self::score($b, $role, $before, $laid, $avoid, $liked) <=> self::score($a, $role, $before, $laid, $avoid, $liked));
             $chosen = self::enough($role->id, $fitting, $count);
             if ([] === $chosen) {
-                return $this->lack($role, $count, $left, $fitting, $before, $inReach, $on);
+                return $this->lack($role, $count, $left, $fitting, $before, $nearby, $on);
             }
             array_push($laid, ...$chosen);
             $before = array_map(static fn (Laid $one): Thing => $one->thing, $chosen);
@@ -96,15 +96,15 @@ final readonly class LayOut
      * What is wrong with a thing for a role, its amount aside; null when nothing is.
      *
      * @param list<Thing> $before  of the role before
-     * @param list<Child> $inReach
+     * @param list<Child> $nearby
      */
-    private function trouble(Role $role, Thing $thing, array $before, array $inReach, LocalDate $on): ?LackReason
+    private function trouble(Role $role, Thing $thing, array $before, array $nearby, LocalDate $on): ?LackReason
     {
         return match (true) {
             null !== $role->maxSide && ($thing->size->long ?? 0.0) > $role->maxSide => LackReason::TooBig,
             $role->even && !$thing->isEven() => LackReason::Uneven,
             $role->apart && $thing->colours < 2 && \in_array($thing->id, array_map(static fn (Thing $other): string => $other->id, $before), true) => LackReason::NoOther,
-            !$this->cautions->allow($thing, $inReach, $on) => LackReason::Unsafe,
+            !$this->cautions->allow($thing, $nearby, $on) => LackReason::Unsafe,
             default => null,
         };
     }
@@ -115,16 +115,16 @@ final readonly class LayOut
      * @param list<Thing> $left
      * @param list<Thing> $fitting
      * @param list<Thing> $before
-     * @param list<Child> $inReach
+     * @param list<Child> $nearby
      */
-    private function lack(Role $role, int $count, array $left, array $fitting, array $before, array $inReach, LocalDate $on): Lack
+    private function lack(Role $role, int $count, array $left, array $fitting, array $before, array $nearby, LocalDate $on): Lack
     {
         usort($fitting, static fn (Thing $a, Thing $b): int => $b->amount <=> $a->amount);
         if (isset($fitting[0]) && $fitting[0]->amount > 0) {
             return new Lack(LackReason::TooFew, $role->id, $count, $fitting[0], $count - $fitting[0]->amount);
         }
         foreach ($left as $thing) {
-            $trouble = $this->trouble($role, $thing, $before, $inReach, $on);
+            $trouble = $this->trouble($role, $thing, $before, $nearby, $on);
             if (null !== $trouble && $thing->amount >= $count) {
                 return new Lack($trouble, $role->id, $count, $thing);
             }

@@ -29,7 +29,7 @@ final readonly class PlanCheck
             ...$this->keptOnes($request, $plan),
             ...$this->setUps($request, $new, $plan->setUps),
             ...$this->children($request, $plan, $new),
-            ...$this->parent($plan->setUps),
+            ...$this->parent($plan->setUps, $kept),
         ];
     }
 
@@ -64,7 +64,7 @@ final readonly class PlanCheck
             if (!$inside) {
                 $problems[] = [Problem::OutsideWindows, $setUp->key];
             }
-            if ($takes[$setUp->part->value] < $takes[$setUp->family->part->value]) {
+            if ($takes[$setUp->part->value] < $takes[$setUp->activity->part->value]) {
                 $problems[] = [Problem::PartLowered, $setUp->key];
             }
             $reach = [];
@@ -76,7 +76,7 @@ final readonly class PlanCheck
                     }
                 }
             }
-            foreach ([...array_map(static fn (Laid $laid) => $laid->thing, $setUp->laid), ...array_map(static fn ($prop) => $prop->thing, [...$setUp->family->props, ...$setUp->props])] as $thing) {
+            foreach ([...array_map(static fn (Laid $laid) => $laid->thing, $setUp->laid), ...array_map(static fn ($prop) => $prop->thing, [...$setUp->activity->props, ...$setUp->props])] as $thing) {
                 foreach ($this->cautions->about($thing, $reach, $request->date) as $caution) {
                     if ($caution->blocks()) {
                         $problems[] = [Problem::Unsafe, $setUp->key.': '.$thing->name.' by '.$caution->rule];
@@ -125,14 +125,14 @@ final readonly class PlanCheck
                     $problems[] = [Problem::LeftAlone, $child->id];
                 }
                 $sitting = $setUp->sittingOf($child->id);
-                $stepId = $sitting->stepId ?? '';
+                $stepId = $sitting?->course()->stepId ?? '';
                 $mark = $learner->record->mark($stepId, $request->date);
                 if (!\in_array($stepId, $child->pins, true) && Mark::LookAgain !== $mark && (Mark::Secure === $mark || [] !== $learner->record->missingNeeds($stepId, $request->date))) {
                     $problems[] = [Problem::NotReady, $child->id.' '.$stepId];
                 }
                 foreach ($sitting->questions ?? [] as $question) {
                     $forms = $learner->record->map->step($question->stepId)->forms;
-                    if ([] !== $forms && !\in_array($sitting?->form, $forms, true)) {
+                    if ([] !== $forms && !\in_array($sitting?->course()->form, $forms, true)) {
                         $problems[] = [Problem::WrongForm, $child->id.' '.$question->stepId];
                     }
                 }
@@ -173,14 +173,18 @@ final readonly class PlanCheck
                     $last = max($last, $setUp->span->end);
                 }
             }
+            // What was kept is not the plan's doing.
+            $keptAlone = self::longestBeside($learner, $request->kept, $window->start, $window->end, $alone);
             $beside = 0;
             for ($minute = $window->start; $minute < $last; ++$minute) {
-                $sits = false;
+                $sits = $sitsNew = false;
                 foreach ($own as $setUp) {
-                    $sits = $sits || ($minute >= $setUp->span->start && $minute < $setUp->span->end);
+                    $here = $minute >= $setUp->span->start && $minute < $setUp->span->end;
+                    $sits = $sits || $here;
+                    $sitsNew = $sitsNew || ($here && !\in_array($setUp, $request->kept, true));
                 }
                 $asleep = self::asleep($learner, $minute);
-                if ($sits && $asleep) {
+                if ($sitsNew && $asleep) {
                     $problems[] = [Problem::NotAwake, $learner->child->id];
                 }
                 $is = $sits ? ChildState::Sit : ($asleep ? ChildState::Asleep : ($alone ? ChildState::Free : ChildState::Beside));
@@ -189,7 +193,7 @@ final readonly class PlanCheck
                     break;
                 }
                 $beside = ChildState::Beside === $is ? $beside + 1 : 0;
-                if ($beside > 15) {
+                if ($beside > max(15, $keptAlone)) {
                     $problems[] = [Problem::BesideTooLong, $learner->child->id.' at '.$minute];
                     break;
                 }
@@ -200,11 +204,38 @@ final readonly class PlanCheck
     }
 
     /**
-     * @param list<SetUp> $all
+     * The longest a child who may not be alone is beside the parent, in minutes running, until the last of these set-ups in a window.
+     *
+     * @param list<SetUp> $setUps
+     */
+    private static function longestBeside(Learner $learner, array $setUps, int $from, int $to, bool $alone): int
+    {
+        $last = $from;
+        $sits = [];
+        foreach ($setUps as $setUp) {
+            if ($setUp->span->start >= $from && $setUp->span->end <= $to) {
+                $last = max($last, $setUp->span->end);
+            }
+            for ($minute = $setUp->span->start; $minute < $setUp->span->end && \in_array($learner->child->id, $setUp->childIds(), true); ++$minute) {
+                $sits[$minute] = true;
+            }
+        }
+        $longest = $beside = 0;
+        for ($minute = $from; $minute < $last; ++$minute) {
+            $beside = $alone || isset($sits[$minute]) || self::asleep($learner, $minute) ? 0 : $beside + 1;
+            $longest = max($longest, $beside);
+        }
+
+        return $longest;
+    }
+
+    /**
+     * @param list<SetUp>  $all
+     * @param list<string> $kept keys of those that were there before
      *
      * @return list<array{Problem, string}>
      */
-    private function parent(array $all): array
+    private function parent(array $all, array $kept): array
     {
         $problems = [];
         $busy = [];
@@ -217,7 +248,7 @@ final readonly class PlanCheck
                     Part::Near => $i < 2 || $i === $length - 1,
                     Part::Alone => 0 === $i,
                 };
-                if ($needed && isset($busy[$minute])) {
+                if ($needed && isset($busy[$minute]) && !(\in_array($setUp->key, $kept, true) && \in_array($busy[$minute], $kept, true))) {
                     $problems[] = [Problem::ParentTwice, $busy[$minute].' and '.$setUp->key];
                     break;
                 }
@@ -228,7 +259,8 @@ final readonly class PlanCheck
             foreach ($all as $other) {
                 $overlap = $setUp->span->start < $other->span->end && $other->span->start < $setUp->span->end;
                 $watched = Part::Alone !== $setUp->part && Part::Alone !== $other->part;
-                if ($overlap && $watched && $other->place !== $setUp->place && Place::Anywhere !== $other->place && Place::Anywhere !== $setUp->place) {
+                $bothKept = \in_array($setUp->key, $kept, true) && \in_array($other->key, $kept, true);
+                if ($overlap && $watched && !$bothKept && $other->place !== $setUp->place && Place::Anywhere !== $other->place && Place::Anywhere !== $setUp->place) {
                     $problems[] = [Problem::ParentElsewhere, $setUp->key];
                     break;
                 }

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Pindle\Core\Planning;
 
+use Pindle\Core\Activity\Activity;
 use Pindle\Core\Activity\Catalogue;
-use Pindle\Core\Activity\Family;
 use Pindle\Core\Activity\Part;
 use Pindle\Core\Activity\Place;
+use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Calendar\Span;
 use Pindle\Core\Caution\Cautions;
 use Pindle\Core\Child\Child;
-use Pindle\Core\Evidence\Ladder;
 use Pindle\Core\Question\QuestionSet;
 use Pindle\Core\Skill\SkillMap;
 use Pindle\Core\Skill\Step;
@@ -44,7 +44,7 @@ final readonly class Planner
             }
         }
 
-        $new = [];
+        $new = $this->heldOnes($request, $day, $candidates);
         while (null !== $next = $this->bestMove($request, $day, $candidates, $best, $new)) {
             $new = $next;
         }
@@ -53,6 +53,80 @@ final readonly class Planner
         usort($all, static fn (SetUp $a, SetUp $b): int => [$a->span->start, $a->key] <=> [$b->span->start, $b->key]);
 
         return new DayPlan($request->date, $all, $day->threads($all), Goal::of($new, $best));
+    }
+
+    /** A set-up with the words of care that hold for it now. */
+    public function warned(DayRequest $request, SetUp $setUp): SetUp
+    {
+        return $setUp->warned($this->settingOut->warnings($request, $setUp->things(), $setUp->span));
+    }
+
+    /**
+     * What was planned before, as far as it can stay: at its own time if that is still free, else as early as can be; with its own
+     * questions while its course is the same, else with new ones; with its own things while they still do.
+     *
+     * @param array<string, list<Candidate>> $candidates
+     *
+     * @return list<SetUp>
+     */
+    private function heldOnes(DayRequest $request, Day $day, array $candidates): array
+    {
+        $stay = [];
+        foreach ($request->held as $held) {
+            $sittings = [];
+            foreach ($held->sittings as $sitting) {
+                $candidate = self::stillThere($candidates[$sitting->childId] ?? [], $sitting, $held->activity, self::stepsOf($request->kept, $sitting->childId));
+                if (null !== $candidate && $held->span->minutes() <= min($candidate->learner->child->longestSittingOn($request->date), $this->minutesLeft($candidate->learner, $stay))) {
+                    $made = $this->settingOut->sitting($request, $candidate, $this->valueToday($candidate, $stay), \count($sitting->questions));
+                    $sittings[] = $made->course()->asksLike($sitting->course()) ? $made->asking($sitting->questions) : $made;
+                }
+            }
+            $children = $this->childrenAt($request, $held, array_map(static fn (Sitting $sitting): string => $sitting->childId, $sittings));
+            if ([] === $sittings || [] === $children) {
+                continue;
+            }
+            $others = [...$request->kept, ...$stay];
+            $span = $day->holds($held->span) && $day->allows($others, $children, $held->span, $held->part, $held->place)
+                ? $held->span
+                : $day->earliest($others, $children, $held->span->minutes(), $held->part, $held->place);
+            $again = null === $span ? null : $this->settingOut->setUp($request, $held->activity, $held->place, $held->part, $span, $sittings, $others, $held->thingIds());
+            if (null !== $again) {
+                $stay[] = $again->named($held->key);
+            }
+        }
+
+        return $stay;
+    }
+
+    /**
+     * @param list<SetUp> $setUps
+     *
+     * @return list<string> ids of the steps a child sits with there
+     */
+    private static function stepsOf(array $setUps, string $childId): array
+    {
+        return array_values(array_filter(array_map(static fn (SetUp $setUp): ?string => $setUp->sittingOf($childId)?->course()->stepId, $setUps), is_string(...)));
+    }
+
+    /**
+     * The candidate that a sitting can go on with: of its own step, else another step of the same activity; null when there is none.
+     *
+     * @param list<Candidate> $candidates best first
+     * @param list<string>    $today      ids of steps the child sat with today: not the same again
+     */
+    private static function stillThere(array $candidates, Sitting $sitting, Activity $activity, array $today): ?Candidate
+    {
+        $other = null;
+        foreach ($candidates as $candidate) {
+            if ($candidate->activity->id === $activity->id && !\in_array($candidate->ranked->step->id, $today, true)) {
+                if ($candidate->ranked->step->id === $sitting->course()->stepId) {
+                    return $candidate;
+                }
+                $other ??= $candidate;
+            }
+        }
+
+        return $other;
     }
 
     /**
@@ -73,7 +147,7 @@ final readonly class Planner
             foreach ($ofChild as $candidate) {
                 $value = $this->valueToday($candidate, $new);
                 foreach ($this->ways($request, $day, $candidate, $new, $spans) as [$joined, $span, $part, $place]) {
-                    $gain = $this->estimate($candidate, $value, $new, $joined, $span, $part, $best) - $now;
+                    $gain = $this->estimate($candidate, $value, $new, $joined, $span, $part, $best, $request->date) - $now;
                     if ($gain > 0) {
                         $moves[] = [$gain, $candidate, $value, $joined, $span, $part, $place];
                     }
@@ -92,7 +166,7 @@ final readonly class Planner
     }
 
     /**
-     * Where a candidate could go: a set-up of its own at the earliest time, or a set-up of the same family that takes one more.
+     * Where a candidate could go: a set-up of its own at the earliest time, or a set-up of the same activity that takes one more.
      *
      * @param list<SetUp>                $new
      * @param array<string, Span|false>  $spans earliest times found so far for this child
@@ -103,10 +177,10 @@ final readonly class Planner
     {
         $child = $candidate->learner->child;
         $ways = [];
-        $minutes = self::minutes($candidate->family, $this->questions($request, $candidate, $new));
-        $part = $child->mayBeAloneOn($request->date) ? $candidate->family->part : Part::With;
+        $minutes = self::minutes($candidate->activity, $this->questions($request, $candidate, $new));
+        $part = $child->mayBeAloneOn($request->date) ? $candidate->activity->part : Part::With;
         if (null !== $minutes) {
-            foreach (Candidates::placesOf($candidate->family, $request->places) as $place) {
+            foreach (Candidates::placesOf($candidate->activity, $request->places) as $place) {
                 $key = $minutes.$part->value.$place->value;
                 $spans[$key] ??= $day->earliest([...$request->kept, ...$new], [$child], $minutes, $part, $place) ?? false;
                 if (false !== $spans[$key]) {
@@ -116,7 +190,7 @@ final readonly class Planner
             }
         }
         foreach ($new as $i => $setUp) {
-            if ($setUp->family->id !== $candidate->family->id || !$setUp->family->together || null !== $setUp->sittingOf($child->id)) {
+            if ($setUp->activity->id !== $candidate->activity->id || !$setUp->activity->together || null !== $setUp->sittingOf($child->id)) {
                 continue;
             }
             $others = [...$request->kept, ...array_values(array_filter($new, static fn (SetUp $other): bool => $other !== $setUp))];
@@ -136,12 +210,12 @@ final readonly class Planner
      * @param list<SetUp>          $new
      * @param array<string, float> $best
      */
-    private function estimate(Candidate $candidate, float $value, array $new, ?int $joined, Span $span, Part $part, array $best): float
+    private function estimate(Candidate $candidate, float $value, array $new, ?int $joined, Span $span, Part $part, array $best, LocalDate $on): float
     {
-        $sitting = new Sitting($candidate->learner->child->id, $candidate->ranked->step->id, $candidate->form, Ladder::help($candidate->learner->record->state($candidate->ranked->step->id)), [], 0.0, false, $candidate->ranked->reason, []);
+        $sitting = new Sitting($candidate->learner->child->id, [$candidate->course($on)], [], 0.0);
         $setUp = null === $joined
-            ? new SetUp('estimate', $candidate->family, Place::Anywhere, $part, $span, [$sitting], [])
-            : new SetUp('estimate', $candidate->family, Place::Anywhere, $part, $span, [...$new[$joined]->sittings, $sitting], $new[$joined]->laid);
+            ? new SetUp('estimate', $candidate->activity, Place::Anywhere, $part, $span, [$sitting], [])
+            : new SetUp('estimate', $candidate->activity, Place::Anywhere, $part, $span, [...$new[$joined]->sittings, $sitting], $new[$joined]->laid);
         $setUps = $new;
         $setUps[$joined ?? \count($new)] = $setUp;
 
@@ -150,7 +224,7 @@ final readonly class Planner
         $already = 0.0;
         foreach ($new as $other) {
             $own = $other->sittingOf($candidate->learner->child->id);
-            $already += null === $own ? 0.0 : $own->value * (1 - exp(-$own->tries() / 4));
+            $already += null === $own ? 0.0 : $own->value * (1 - exp(-$own->attempts() / 4));
         }
         $a = $best[$candidate->learner->child->id];
 
@@ -175,7 +249,7 @@ final readonly class Planner
             $each = self::questionsEach($setUp, \count($setUp->sittings) + 1) ?? QuestionSet::FEWEST;
             $sittings = [...array_map(static fn (Sitting $sitting): Sitting => SettingOut::shortened($sitting, $each), $setUp->sittings), $this->settingOut->sitting($request, $candidate, $value, $each)];
         }
-        $placed = $this->settingOut->setUp($request, $candidate->family, $place, $part, $span, $sittings, [...$request->kept, ...$others]);
+        $placed = $this->settingOut->setUp($request, $candidate->activity, $place, $part, $span, $sittings, [...$request->kept, ...$others]);
 
         return null === $placed ? null : [...$others, $placed];
     }
@@ -190,9 +264,9 @@ final readonly class Planner
         $value = $candidate->value();
         foreach ($new as $setUp) {
             $sitting = $setUp->sittingOf($candidate->learner->child->id);
-            if ($sitting?->stepId === $candidate->ranked->step->id) {
+            if ($sitting?->course()->stepId === $candidate->ranked->step->id) {
                 $value *= 0.3;
-            } elseif (null !== $sitting && $sitting->brandNew && $candidate->ranked->brandNew && $candidate->learner->record->states) {
+            } elseif (null !== $sitting && $sitting->course()->brandNew && $candidate->ranked->brandNew && $candidate->learner->record->states) {
                 $value *= 0.3;
             }
         }
@@ -219,30 +293,34 @@ final readonly class Planner
     private function questions(DayRequest $request, Candidate $candidate, array $new): int
     {
         $minutes = min($candidate->learner->child->longestSittingOn($request->date), $this->minutesLeft($candidate->learner, $new));
-        $fit = intdiv(($minutes - $candidate->family->setUp) * 60, $candidate->family->seconds);
+        $fit = intdiv(($minutes - $candidate->activity->setUp) * 60, $candidate->activity->seconds);
 
         return $fit < QuestionSet::FEWEST ? 0 : min(QuestionSet::MOST, $fit);
     }
 
-    private static function minutes(Family $family, int $questions): ?int
+    private static function minutes(Activity $activity, int $questions): ?int
     {
-        return 0 === $questions ? null : (int) ceil($family->setUp + $questions * $family->seconds / 60);
+        return 0 === $questions ? null : (int) ceil($activity->setUp + $questions * $activity->seconds / 60);
     }
 
     /** How many questions each of so many children gets in turn; null when there would be too few. */
     private static function questionsEach(SetUp $setUp, int $children): ?int
     {
-        $each = intdiv(intdiv(($setUp->span->minutes() - $setUp->family->setUp) * 60, $setUp->family->seconds), $children);
+        $each = intdiv(intdiv(($setUp->span->minutes() - $setUp->activity->setUp) * 60, $setUp->activity->seconds), $children);
 
         return $each < QuestionSet::FEWEST ? null : min(QuestionSet::MOST, $each);
     }
 
-    /** @return list<Child> */
-    private function childrenAt(DayRequest $request, SetUp $setUp): array
+    /**
+     * @param list<string>|null $only ids of the children meant; null for all
+     *
+     * @return list<Child>
+     */
+    private function childrenAt(DayRequest $request, SetUp $setUp, ?array $only = null): array
     {
         return array_values(array_filter(
             array_map(static fn (Learner $learner): Child => $learner->child, $request->learners),
-            static fn (Child $child): bool => null !== $setUp->sittingOf($child->id),
+            static fn (Child $child): bool => null !== $setUp->sittingOf($child->id) && (null === $only || \in_array($child->id, $only, true)),
         ));
     }
 }

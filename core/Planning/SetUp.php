@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace Pindle\Core\Planning;
 
-use Pindle\Core\Activity\Family;
+use Pindle\Core\Activity\Activity;
 use Pindle\Core\Activity\Part;
 use Pindle\Core\Activity\Place;
 use Pindle\Core\Activity\Prop;
 use Pindle\Core\Calendar\Span;
 use Pindle\Core\Caution\Caution;
+use Pindle\Core\Thing\Thing;
 
 /** One activity laid out once, from lay-out to tidy-up, for one child or several together. */
 final readonly class SetUp
@@ -23,7 +24,7 @@ final readonly class SetUp
      */
     public function __construct(
         public string $key,
-        public Family $family,
+        public Activity $activity,
         public Place $place,
         public Part $part,
         public Span $span,
@@ -43,6 +44,44 @@ final readonly class SetUp
         }
 
         return null;
+    }
+
+    /** @return list<Thing> everything that lies out: what is counted, what is wanted besides, and the activity as cautions see it */
+    public function things(): array
+    {
+        return [
+            ...array_map(static fn (Laid $laid): Thing => $laid->thing, $this->laid),
+            ...array_map(static fn (Prop $prop): Thing => $prop->thing, $this->props),
+            $this->activity->asThing(),
+        ];
+    }
+
+    /** @return list<string> ids of the kinds of things laid out, each once */
+    public function thingIds(): array
+    {
+        return array_values(array_unique(array_map(static fn (Laid $laid): string => $laid->thing->id, $this->laid)));
+    }
+
+    /**
+     * The same set-up with its sittings as they are now.
+     *
+     * @param non-empty-list<Sitting> $sittings
+     */
+    public function sitting(array $sittings): self
+    {
+        return new self($this->key, $this->activity, $this->place, $this->part, $this->span, $sittings, $this->laid, $this->warnings, $this->props);
+    }
+
+    /** @param list<Caution> $warnings */
+    public function warned(array $warnings): self
+    {
+        return new self($this->key, $this->activity, $this->place, $this->part, $this->span, $this->sittings, $this->laid, $warnings, $this->props);
+    }
+
+    /** The same set-up under another name. */
+    public function named(string $key): self
+    {
+        return new self($key, $this->activity, $this->place, $this->part, $this->span, $this->sittings, $this->laid, $this->warnings, $this->props);
     }
 
     /** @return list<string> */

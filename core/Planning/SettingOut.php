@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Pindle\Core\Planning;
 
+use Pindle\Core\Activity\Activity;
 use Pindle\Core\Activity\Catalogue;
-use Pindle\Core\Activity\Family;
 use Pindle\Core\Activity\Part;
 use Pindle\Core\Activity\Place;
 use Pindle\Core\Activity\Prop;
@@ -15,7 +15,6 @@ use Pindle\Core\Caution\Caution;
 use Pindle\Core\Caution\Cautions;
 use Pindle\Core\Child\Answering;
 use Pindle\Core\Child\Child;
-use Pindle\Core\Evidence\Ladder;
 use Pindle\Core\Evidence\LastSitting;
 use Pindle\Core\Question\QuestionSet;
 use Pindle\Core\Question\Sure;
@@ -41,11 +40,11 @@ final readonly class SettingOut
     {
         $step = $candidate->ranked->step;
         $record = $candidate->learner->record;
-        $random = new Randomizer(new Xoshiro256StarStar(crc32(implode('|', [$request->seed, $request->date->dayNumber, $candidate->learner->child->id, $step->id, $candidate->family->id]))));
+        $random = new Randomizer(new Xoshiro256StarStar(crc32(implode('|', [$request->seed, $request->date->dayNumber, $candidate->learner->child->id, $step->id, $candidate->activity->id]))));
         $sure = $this->sureCandidates($candidate);
-        $asked = static fn (?Step $of): ?Sure => null === $of ? null : new Sure($of, $candidate->family->serves[$of->skill->id]);
+        $asked = static fn (?Step $of): ?Sure => null === $of ? null : new Sure($of, $candidate->activity->serves[$of->skill->id]);
         $set = QuestionSet::choose(
-            $candidate->family->serves[$step->skill->id],
+            $candidate->activity->serves[$step->skill->id],
             $step,
             $record->state($step->id)->questions,
             $count,
@@ -55,18 +54,7 @@ final readonly class SettingOut
             $record->state($step->id)->wentHard(),
         );
 
-        return new Sitting(
-            $candidate->learner->child->id,
-            $step->id,
-            $candidate->form,
-            Ladder::help($record->state($step->id)),
-            $set->questions,
-            $value,
-            $candidate->ranked->brandNew,
-            $candidate->ranked->reason,
-            $candidate->ranked->values,
-            $candidate->worth,
-        );
+        return new Sitting($candidate->learner->child->id, [$candidate->course($request->date)], $set->questions, $value, $candidate->worth);
     }
 
     /**
@@ -74,18 +62,24 @@ final readonly class SettingOut
      *
      * @param non-empty-list<Sitting> $sittings
      * @param list<SetUp>             $others   in use that day
+     * @param list<string>            $before   ids of things that lay out for it before: they stay where they still do
      */
-    public function setUp(DayRequest $request, Family $family, Place $place, Part $part, Span $span, array $sittings, array $others): ?SetUp
+    public function setUp(DayRequest $request, Activity $activity, Place $place, Part $part, Span $span, array $sittings, array $others, array $before = []): ?SetUp
     {
-        $props = $this->catalogue->props($family, self::answering($request, $sittings));
-        $laid = $this->things($request, $family, $props, $sittings, $span, $others);
+        $props = $this->catalogue->props($activity, self::answering($request, $sittings));
+        $laid = [] === $before ? [] : $this->things($request, $activity, $props, $sittings, $span, $others, $before);
+        if ([] === $laid || $laid instanceof Lack) {
+            $laid = $this->things($request, $activity, $props, $sittings, $span, $others);
+        }
         if ($laid instanceof Lack) {
             return null;
         }
         $sittings = self::freshThings($request, $sittings, $laid);
-        $key = \sprintf('%04d-%s-%s', $span->start, $family->id, $sittings[0]->childId);
+        $key = \sprintf('%04d-%s-%s', $span->start, $activity->id, $sittings[0]->childId);
 
-        return new SetUp($key, $family, $place, $part, $span, $sittings, $laid, $this->warnings($request, $family, $props, $laid, $span), $props);
+        $setUp = new SetUp($key, $activity, $place, $part, $span, $sittings, $laid, [], $props);
+
+        return $setUp->warned($this->warnings($request, $setUp->things(), $span));
     }
 
     /** The same sitting with fewer questions: the first and the last stay. */
@@ -96,25 +90,26 @@ final readonly class SettingOut
             $questions = [...\array_slice($questions, 0, $count - 1), $questions[\count($questions) - 1]];
         }
 
-        return new Sitting($sitting->childId, $sitting->stepId, $sitting->form, $sitting->help, $questions, $sitting->value, $sitting->brandNew, $sitting->reason, $sitting->values, $sitting->worth, $sitting->hasOldThings);
+        return $sitting->asking($questions);
     }
 
-    /** @return list<Step> other steps, no larger than today's, that the family can ask about in the same form */
+    /** @return list<Step> other steps, no larger than today's, that the activity can ask about in the same form */
     private function sureCandidates(Candidate $candidate): array
     {
         return array_values(array_filter($candidate->learner->record->map->steps, static fn (Step $step): bool => $step->id !== $candidate->ranked->step->id
-            && $step->size() <= $candidate->ranked->step->size()
-            && $candidate->family->shows($step, [] === $step->forms ? null : $candidate->form)));
+            && $step->size <= $candidate->ranked->step->size
+            && $candidate->activity->shows($step, [] === $step->forms ? null : $candidate->form)));
     }
 
     /**
      * @param list<Prop>              $props
      * @param non-empty-list<Sitting> $sittings
      * @param list<SetUp>             $others
+     * @param list<string>            $only     ids of the things to choose from; none for all
      *
      * @return list<Laid>|Lack
      */
-    private function things(DayRequest $request, Family $family, array $props, array $sittings, Span $span, array $others): array|Lack
+    private function things(DayRequest $request, Activity $activity, array $props, array $sittings, Span $span, array $others, array $only = []): array|Lack
     {
         $free = array_map(static function (Thing $thing) use ($others, $span): Thing {
             $used = 0;
@@ -125,7 +120,7 @@ final readonly class SettingOut
             }
 
             return 0 === $used ? $thing : $thing->counted(max(0, $thing->amount - $used));
-        }, $request->things);
+        }, array_values(array_filter($request->things, static fn (Thing $thing): bool => [] === $only || \in_array($thing->id, $only, true))));
 
         $avoid = array_merge(...array_map(static fn (SetUp $other): array => array_map(static fn (Laid $laid): string => $laid->thing->id, $other->laid), [...$others]));
         $liked = [];
@@ -141,12 +136,12 @@ final readonly class SettingOut
         }
 
         return $this->layOut->choose(
-            $family,
+            $activity,
             $props,
-            array_map(fn (Sitting $sitting): array => [QuestionSet::ofStored($sitting->questions), $this->map->step($sitting->stepId)->size()], $sittings),
-            array_map(static fn (Sitting $sitting): ?Form => $sitting->form, $sittings),
+            array_map(fn (Sitting $sitting): array => [QuestionSet::ofStored($sitting->questions), $this->map->step($sitting->course()->stepId)->size], $sittings),
+            array_map(static fn (Sitting $sitting): ?Form => $sitting->course()->form, $sittings),
             $free,
-            $request->inReach($span),
+            $request->nearby($span),
             $request->date,
             $avoid,
             $liked,
@@ -154,16 +149,13 @@ final readonly class SettingOut
     }
 
     /**
-     * @param list<Prop> $props
-     * @param list<Laid> $laid
+     * @param list<Thing> $things
      *
-     * @return list<Caution>
+     * @return list<Caution> for everyone who may reach them
      */
-    private function warnings(DayRequest $request, Family $family, array $props, array $laid, Span $span): array
+    public function warnings(DayRequest $request, array $things, Span $span): array
     {
-        $things = [...array_map(static fn (Laid $one): Thing => $one->thing, $laid), ...array_map(static fn (Prop $prop): Thing => $prop->thing, $props), $family->asThing()];
-
-        return array_merge(...array_map(fn (Thing $thing): array => $this->cautions->about($thing, $request->inReach($span), $request->date), $things));
+        return array_merge(...array_map(fn (Thing $thing): array => $this->cautions->about($thing, $request->nearby($span), $request->date), $things));
     }
 
     /**
@@ -208,7 +200,7 @@ final readonly class SettingOut
                 return $sitting;
             }
 
-            return new Sitting($sitting->childId, $sitting->stepId, $sitting->form, $sitting->help, $sitting->questions, $sitting->value * Candidates::USED_LATELY, $sitting->brandNew, $sitting->reason, $sitting->values, $sitting->worth?->by(Candidates::USED_LATELY, 1.0, 1.0), true);
+            return $sitting->withOldThings(Candidates::USED_LATELY);
         }, $sittings);
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Pindle\Core\Question;
 
-use Pindle\Core\Activity\Generator;
 use Pindle\Core\Skill\Step;
 use Random\Randomizer;
 
@@ -16,16 +15,16 @@ final class Another
      *
      * @param list<string> $asked keys of questions asked already; a fact is asked again only when all were
      */
-    public static function of(Generator $generator, Step $step, int $load, bool $bigger, array $asked, Randomizer $random): ?Question
+    public static function of(Kind $kind, Step $step, int $load, bool $bigger, array $asked, Randomizer $random): ?Question
     {
-        $facts = array_values(array_filter(Facts::of($generator, $step), static fn (Fact $fact): bool => $fact->isOpen() && ($bigger ? $fact->load > $load : $fact->load < $load)));
-        $unasked = array_values(array_filter($facts, static fn (Fact $fact): bool => !\in_array($fact->key(), $asked, true)));
-        $facts = [] === $unasked ? $facts : $unasked;
-        if ([] === $facts) {
+        $prompts = array_values(array_filter($kind->prompts($step), static fn (Prompt $prompt): bool => $prompt->isOpen() && ($bigger ? $prompt->load() > $load : $prompt->load() < $load)));
+        $unasked = array_values(array_filter($prompts, static fn (Prompt $prompt): bool => !\in_array($prompt->key(), $asked, true)));
+        $prompts = [] === $unasked ? $prompts : $unasked;
+        if ([] === $prompts) {
             return null;
         }
-        usort($facts, static fn (Fact $a, Fact $b): int => ($bigger ? 1 : -1) * ($a->load <=> $b->load) ?: $a->key() <=> $b->key());
-        $near = \array_slice($facts, 0, max(1, (int) ceil(\count($facts) / 3)));
+        usort($prompts, static fn (Prompt $a, Prompt $b): int => ($bigger ? 1 : -1) * ($a->load() <=> $b->load()) ?: $a->key() <=> $b->key());
+        $near = \array_slice($prompts, 0, max(1, (int) ceil(\count($prompts) / 3)));
 
         return new Question($step->id, $near[$random->getInt(0, \count($near) - 1)], $bigger ? Level::Harder : Level::Easier);
     }

@@ -4,18 +4,16 @@ declare(strict_types=1);
 
 namespace Pindle\Core\Question;
 
-use Pindle\Core\Evidence\Tracing;
-
 /** One question of a set, for one step. */
 final readonly class Question
 {
-    public function __construct(public string $stepId, public Fact $fact, public Level $level)
+    /** @param string $id names it for ever once it was given to a device; empty until then */
+    public function __construct(public string $stepId, public Prompt $prompt, public Level $level, public string $id = '')
     {
     }
 
-    /** Chance to be right without knowing. */
-    public function guess(): float
+    public function named(string $id): self
     {
-        return null === $this->fact->choices ? Tracing::OPEN_GUESS : max(Tracing::OPEN_GUESS, 1 / $this->fact->choices);
+        return new self($this->stepId, $this->prompt, $this->level, $id);
     }
 }

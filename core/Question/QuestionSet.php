@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Pindle\Core\Question;
 
-use Pindle\Core\Activity\Generator;
 use Pindle\Core\Skill\Step;
 use Random\Randomizer;
 
@@ -34,16 +33,16 @@ final readonly class QuestionSet
      * @param Sure|null                                     $closing what to end with
      * @param bool                                          $smaller whether last time was too hard
      */
-    public static function choose(Generator $generator, Step $step, array $asked, int $count, ?Sure $opening, ?Sure $closing, Randomizer $random, bool $smaller = false): self
+    public static function choose(Kind $kind, Step $step, array $asked, int $count, ?Sure $opening, ?Sure $closing, Randomizer $random, bool $smaller = false): self
     {
         $count = max(self::FEWEST, min(self::MOST, $count));
-        $pool = Facts::of($generator, $step);
+        $pool = $kind->prompts($step);
         $parts = self::parts($pool);
         $between = $count - 2;
         // After a sitting under half unaided, half of what is asked at the step is easier.
         $easier = max(1, (int) round($between * ($smaller ? 0.5 : 0.2)));
         $harder = $smaller ? 0 : max(1, (int) round($between * 0.2));
-        $levels = self::spread($between - $easier - $harder, $easier, $harder);
+        $levels = self::inOrder($between - $easier - $harder, $easier, $harder);
 
         $first = $random->shuffleArray(self::sure($opening, $pool))[0];
         $chosen = [new Question($opening->step->id ?? $step->id, $first, Level::Sure)];
@@ -58,18 +57,18 @@ final readonly class QuestionSet
                 // Due as soon as the rate has one more by this question than there were.
                 $due ??= floor(($i + 1) * $rate + 0.5) > $had[$kind] ? $kind : null;
             }
-            $fact = self::next($order, $parts[$level->value] ?? [], $used, $rates, $due, Level::At === $level ? $closedLeft : $between, $chosen[\count($chosen) - 1]->fact);
-            $used[$fact->key()] = ($used[$fact->key()] ?? 0) + 1;
-            $had['nought'] += $fact->hasNought() ? 1 : 0;
-            $had['double'] += $fact->isDouble() ? 1 : 0;
-            $closedLeft -= Level::At === $level && !$fact->isOpen() ? 1 : 0;
-            $chosen[] = new Question($step->id, $fact, $level);
+            $prompt = self::next($order, $parts[$level->value] ?? [], $used, $rates, $due, Level::At === $level ? $closedLeft : $between, $chosen[\count($chosen) - 1]->prompt);
+            $used[$prompt->key()] = ($used[$prompt->key()] ?? 0) + 1;
+            $had['nought'] += $prompt->hasNought() ? 1 : 0;
+            $had['double'] += $prompt->isDouble() ? 1 : 0;
+            $closedLeft -= Level::At === $level && !$prompt->isOpen() ? 1 : 0;
+            $chosen[] = new Question($step->id, $prompt, $level);
         }
 
-        $before = $chosen[\count($chosen) - 1]->fact->key();
+        $before = $chosen[\count($chosen) - 1]->prompt->key();
         $ends = $random->shuffleArray(self::sure($closing, $pool));
-        $known = static fn (Fact $fact): int => $fact->key() === $before ? 2 : (isset($used[$fact->key()]) ? 1 : 0);
-        usort($ends, static fn (Fact $a, Fact $b): int => $known($a) <=> $known($b));
+        $known = static fn (Prompt $prompt): int => $prompt->key() === $before ? 2 : (isset($used[$prompt->key()]) ? 1 : 0);
+        usort($ends, static fn (Prompt $a, Prompt $b): int => $known($a) <=> $known($b));
         $chosen[] = new Question($closing->step->id ?? $step->id, $ends[0], Level::Sure);
 
         return new self($chosen);
@@ -88,54 +87,51 @@ final readonly class QuestionSet
      */
     public function largest(): array
     {
-        $most = ['n' => 0, 'a' => 0, 'b' => 0];
-        $answers = [];
+        [$n, $a, $b, $answers] = [0, 0, 0, []];
         foreach ($this->questions as $question) {
-            $numbers = $question->fact->numbers;
-            $whole = $numbers['n'] ?? (($numbers['a'] ?? 0) + ($numbers['b'] ?? 0));
-            $most['n'] = max($most['n'], $whole, $numbers['to'] ?? 0);
-            $most['a'] = max($most['a'], $numbers['a'] ?? 0);
-            $most['b'] = max($most['b'], $numbers['b'] ?? 0, \is_int($question->fact->answer) && Ask::MakeMore === $question->fact->ask ? $question->fact->answer + 1 : 0);
-            $answers[] = \is_int($question->fact->answer) ? $question->fact->answer : 0;
+            $amounts = $question->prompt->amounts();
+            [$n, $a, $b] = [max($n, $amounts->n), max($a, $amounts->a), max($b, $amounts->b)];
+            $answer = $question->prompt->answer();
+            $answers[] = \is_int($answer) ? $answer : 0;
         }
         rsort($answers);
 
-        return $most + ['sum' => array_sum(\array_slice($answers, 0, 5))];
+        return ['n' => $n, 'a' => $a, 'b' => $b, 'sum' => array_sum(\array_slice($answers, 0, 5))];
     }
 
     /**
      * What can be asked about a step the child is sure of; the smallest numbers of today's step where there is none.
      *
-     * @param non-empty-list<Fact> $pool
+     * @param non-empty-list<Prompt> $pool
      *
-     * @return non-empty-list<Fact>
+     * @return non-empty-list<Prompt>
      */
     private static function sure(?Sure $sure, array $pool): array
     {
-        return null === $sure ? self::smallest($pool) : Facts::of($sure->generator, $sure->step);
+        return null === $sure ? self::smallest($pool) : $sure->kind->prompts($sure->step);
     }
 
     /**
      * The pool in three parts by load. Facts of one load stay together as far as the thirds allow.
      *
-     * @param non-empty-list<Fact> $pool
+     * @param non-empty-list<Prompt> $pool
      *
      * @return array<string, array<string, true>> level => keys of its facts
      */
     private static function parts(array $pool): array
     {
-        usort($pool, static fn (Fact $a, Fact $b): int => $a->load <=> $b->load ?: strcmp($a->key(), $b->key()));
+        usort($pool, static fn (Prompt $a, Prompt $b): int => $a->load() <=> $b->load() ?: strcmp($a->key(), $b->key()));
         $third = \count($pool) / 3;
         $parts = [];
-        foreach ($pool as $i => $fact) {
-            $parts[($i < floor($third) ? Level::Easier : ($i >= ceil(2 * $third) ? Level::Harder : Level::At))->value][$fact->key()] = true;
+        foreach ($pool as $i => $prompt) {
+            $parts[($i < floor($third) ? Level::Easier : ($i >= ceil(2 * $third) ? Level::Harder : Level::At))->value][$prompt->key()] = true;
         }
 
         return $parts;
     }
 
     /** @return list<Level> easier ones early, harder ones in the second half, never at the very end of what is asked at the step */
-    private static function spread(int $at, int $easier, int $harder): array
+    private static function inOrder(int $at, int $easier, int $harder): array
     {
         $firstHalf = intdiv($at + 1, 2);
 
@@ -148,27 +144,27 @@ final readonly class QuestionSet
     }
 
     /**
-     * @param non-empty-list<Fact> $pool
+     * @param non-empty-list<Prompt> $pool
      *
-     * @return non-empty-list<Fact> the facts with the smallest numbers, at least two where there are two
+     * @return non-empty-list<Prompt> the facts with the smallest numbers, at least two where there are two
      */
     private static function smallest(array $pool): array
     {
-        usort($pool, static fn (Fact $a, Fact $b): int => $a->load <=> $b->load ?: strcmp($a->key(), $b->key()));
+        usort($pool, static fn (Prompt $a, Prompt $b): int => $a->load() <=> $b->load() ?: strcmp($a->key(), $b->key()));
 
         return \array_slice($pool, 0, max(2, intdiv(\count($pool), 6)));
     }
 
     /**
-     * @param non-empty-list<Fact>                          $pool
+     * @param non-empty-list<Prompt>                          $pool
      * @param array<string, array{seen: int, unaided: int}> $asked
      *
-     * @return non-empty-list<Fact>
+     * @return non-empty-list<Prompt>
      */
     private static function leastSureFirst(array $pool, array $asked, Randomizer $random): array
     {
         $pool = $random->shuffleArray($pool);
-        usort($pool, static function (Fact $a, Fact $b) use ($asked): int {
+        usort($pool, static function (Prompt $a, Prompt $b) use ($asked): int {
             [$one, $other] = [$asked[$a->key()] ?? null, $asked[$b->key()] ?? null];
 
             return ($one['seen'] ?? 0) <=> ($other['seen'] ?? 0) ?: ($one['unaided'] ?? 0) <=> ($other['unaided'] ?? 0);
@@ -180,16 +176,16 @@ final readonly class QuestionSet
     /**
      * How often noughts and doubles are asked, 0 to 1; a kind that the pool has none or mostly of has no rate of its own.
      *
-     * @param non-empty-list<Fact> $pool
+     * @param non-empty-list<Prompt> $pool
      *
      * @return array{nought?: float, double?: float}
      */
     private static function rates(array $pool, bool $met): array
     {
         $share = static fn (callable $is): float => \count(array_filter($pool, $is)) / \count($pool);
-        $noughts = $share(static fn (Fact $fact): bool => $fact->hasNought());
-        $doubles = $share(static fn (Fact $fact): bool => $fact->isDouble());
-        $compares = $share(static fn (Fact $fact): bool => $fact->ask->compares()) > 0.0;
+        $noughts = $share(static fn (Prompt $prompt): bool => $prompt->hasNought());
+        $doubles = $share(static fn (Prompt $prompt): bool => $prompt->isDouble());
+        $compares = $share(static fn (Prompt $prompt): bool => $prompt->compares()) > 0.0;
 
         return ($noughts > 0.0 && $noughts < 0.4 ? ['nought' => $met ? 1 / self::NOUGHT_ONE_IN : 0.0] : [])
             + ($doubles > 0.0 && $doubles < 0.5 ? ['double' => $compares ? 1 / self::EQUAL_ONE_IN : ($met ? 1 / self::DOUBLE_ONE_IN : 0.0)] : []);
@@ -199,31 +195,31 @@ final readonly class QuestionSet
      * The best next fact: of the kind that is due and no other, of the wanted part, not used yet, other than the one before.
      * Each wish is given up in turn, the last one never.
      *
-     * @param non-empty-list<Fact>                  $order
+     * @param non-empty-list<Prompt>                  $order
      * @param array<string, true>                   $part
      * @param array<string, int>                    $used
      * @param array{nought?: float, double?: float} $rates
      */
-    private static function next(array $order, array $part, array $used, array $rates, ?string $due, int $closedLeft, Fact $before): Fact
+    private static function next(array $order, array $part, array $used, array $rates, ?string $due, int $closedLeft, Prompt $before): Prompt
     {
         $wishes = [
-            static fn (Fact $fact): bool => $fact->isOpen() || $closedLeft > 0,
-            static fn (Fact $fact): bool => (!isset($rates['nought']) || $fact->hasNought() === ('nought' === $due)) && (!isset($rates['double']) || $fact->isDouble() === ('double' === $due)),
-            static fn (Fact $fact): bool => !isset($used[$fact->key()]),
-            static fn (Fact $fact): bool => isset($part[$fact->key()]),
+            static fn (Prompt $prompt): bool => $prompt->isOpen() || $closedLeft > 0,
+            static fn (Prompt $prompt): bool => (!isset($rates['nought']) || $prompt->hasNought() === ('nought' === $due)) && (!isset($rates['double']) || $prompt->isDouble() === ('double' === $due)),
+            static fn (Prompt $prompt): bool => !isset($used[$prompt->key()]),
+            static fn (Prompt $prompt): bool => isset($part[$prompt->key()]),
         ];
         for ($kept = \count($wishes); $kept >= 0; --$kept) {
-            foreach ($order as $fact) {
-                if ($fact->key() === $before->key() && \count($order) > 1) {
+            foreach ($order as $prompt) {
+                if ($prompt->key() === $before->key() && \count($order) > 1) {
                     continue;
                 }
                 foreach (\array_slice($wishes, 0, $kept) as $wish) {
-                    if (!$wish($fact)) {
+                    if (!$wish($prompt)) {
                         continue 2;
                     }
                 }
 
-                return $fact;
+                return $prompt;
             }
         }
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Pindle\Core\Simulation;
 
 use Pindle\Core\Calendar\LocalDate;
-use Pindle\Core\Evidence\HelpLevel;
+use Pindle\Core\Evidence\Help;
 use Pindle\Core\Evidence\Method;
 use Pindle\Core\Evidence\Outcome;
 use Pindle\Core\Evidence\Slip;
@@ -16,7 +16,7 @@ use Random\Randomizer;
 
 /**
  * A made-up child with a hidden state: each step is known or not, is learnt by practice, fades without it, and shows through slips,
- * guesses and tiredness. It stands in for families a new product does not have: benchmarks, demo data.
+ * guesses and tiredness. It stands in for activities a new product does not have: benchmarks, demo data.
  *
  * Nothing here is taken from the engine's constants, and memory fades along another curve than the engine's: every trait is drawn from a
  * range, so that the engine is tested against children it does not assume.
@@ -117,16 +117,16 @@ final class SimulatedChild
      *
      * @return array{Outcome, Method|null, Slip|null}
      */
-    public function answer(Question $question, HelpLevel $help, LocalDate $on, int $alreadyAsked, Randomizer $random): array
+    public function answer(Question $question, Help $help, LocalDate $on, int $alreadyAsked, Randomizer $random): array
     {
         $id = $question->stepId;
         $knows = $this->knows($id, $on);
         $tired = max(0, $alreadyAsked - $this->patience) * $this->tires;
-        $lucky = null === $question->fact->choices ? $this->guessesOpen : min(0.95, $this->guessesClosed / $question->fact->choices);
+        $lucky = null === $question->prompt->choices() ? $this->guessesOpen : min(0.95, $this->guessesClosed / $question->prompt->choices());
         $eased = match ($help) {
-            HelpLevel::Shown => 0.5,
-            HelpLevel::PartDone => 0.25,
-            HelpLevel::Bare => 0.0,
+            Help::Shown => 0.5,
+            Help::PartDone => 0.25,
+            Help::Bare => 0.0,
         };
         $right = $knows ? 1 - $this->slips * (1 - $eased) - $tired : min(0.95, $lucky + $eased);
 
@@ -203,7 +203,7 @@ final class SimulatedChild
     /** The age in months at which about half of children would know a step: a rough guess for making children up, shown to nobody. */
     private static function usualMonths(Step $step): int
     {
-        return match ($step->reach) {
+        return match ($step->reach->name) {
             '3', 'two', 'four' => 34,
             '5', 'ab' => 46,
             '10', 'join', 'aab-abb', 'eight', 'order', 'three' => 60,

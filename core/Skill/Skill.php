@@ -8,9 +8,10 @@ namespace Pindle\Core\Skill;
 final readonly class Skill
 {
     /**
-     * @param list<Form>                  $forms   in the order they are met
-     * @param array<int|string, list<string>> $reaches reach => ids of the other steps it needs, in order of reach (PHP turns a key "10" into 10)
-     * @param bool                            $signs   whether its symbols are a sentence with signs, so that they wait for the signs to arrive
+     * @param list<Form>           $forms   in the order they are met
+     * @param array<string, Reach> $reaches by name, in order
+     * @param bool                 $signs   whether its symbols are a sentence with signs, so that they wait for the signs to arrive
+     * @param list<string>         $slips   slips that speak of this skill, wherever they happen
      */
     public function __construct(
         public string $id,
@@ -19,6 +20,7 @@ final readonly class Skill
         public array $forms,
         public array $reaches,
         public bool $signs = false,
+        public array $slips = [],
     ) {
     }
 

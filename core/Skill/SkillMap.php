@@ -36,9 +36,9 @@ final readonly class SkillMap
             }
             $byId[$skill->id] = $skill;
             $before = null;
-            foreach ($skill->reaches as $reach => $needs) {
-                $needs = array_values(array_unique(null === $before ? $needs : [$before, ...$needs]));
-                $step = new Step($skill, (string) $reach, $needs, $skill->forms, $before);
+            foreach ($skill->reaches as $reach) {
+                $needs = array_values(array_unique(null === $before ? $reach->needs : [$before, ...$reach->needs]));
+                $step = new Step($skill, $reach, $needs, $skill->forms, $before);
                 $steps[$step->id] = $step;
                 $before = $step->id;
             }
@@ -103,6 +103,18 @@ final readonly class SkillMap
         return array_keys($this->ancestors[$id] ?? []);
     }
 
+    /** The skill that a slip speaks of, wherever it happens; null where only a remedy follows. */
+    public function skillOfSlip(string $slip): ?string
+    {
+        foreach ($this->skills as $skill) {
+            if (\in_array($slip, $skill->slips, true)) {
+                return $skill->id;
+            }
+        }
+
+        return null;
+    }
+
     /** The highest reach of a skill among what a step needs, however far back; null if there is none. */
     public function ancestorOfSkill(string $stepId, string $skillId): ?string
     {
@@ -121,7 +133,7 @@ final readonly class SkillMap
     {
         $step = $this->step($id);
         $reaches = array_map(strval(...), array_keys($step->skill->reaches));
-        $at = (int) array_search($step->reach, $reaches, true);
+        $at = (int) array_search($step->reach->name, $reaches, true);
 
         return array_map(static fn (string $reach): string => $step->skill->id.'@'.$reach, \array_slice($reaches, $at + 1));
     }

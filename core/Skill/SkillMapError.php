@@ -26,4 +26,9 @@ final class SkillMapError extends \InvalidArgumentException
     {
         return new self(\sprintf('Skill "%s" is on the map twice.', $skill));
     }
+
+    public static function size(string $reach): self
+    {
+        return new self(\sprintf('Reach "%s" has no largest number above 0, or no age.', substr($reach, 0, 60)));
+    }
 }

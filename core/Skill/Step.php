@@ -9,6 +9,11 @@ final readonly class Step
 {
     public string $id;
 
+    /** The largest number of the step; named reaches stand for the numbers they use. */
+    public int $size;
+
+    public Variant $variant;
+
     /**
      * @param list<string> $needs   ids of the steps directly needed, the reach before included
      * @param list<Form>   $forms   the forms it is met in, in order; empty when spoken or moved
@@ -17,25 +22,15 @@ final readonly class Step
      */
     public function __construct(
         public Skill $skill,
-        public string $reach,
+        public Reach $reach,
         public array $needs,
         public array $forms,
         public ?string $before,
         public bool $offered = true,
     ) {
-        $this->id = $skill->id.'@'.$reach;
-    }
-
-    /** The largest number of the step; named levels stand for the numbers they use. */
-    public function size(): int
-    {
-        return ctype_digit($this->reach) ? (int) $this->reach : match ($this->reach) {
-            'tens' => 100,
-            'hundreds' => 1000,
-            'twos' => 20,
-            'fives' => 50,
-            default => 5,
-        };
+        $this->id = $skill->id.'@'.$reach->name;
+        $this->size = $reach->size;
+        $this->variant = $reach->variant;
     }
 
     public function lastForm(): ?Form

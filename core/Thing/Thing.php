@@ -15,7 +15,7 @@ final readonly class Thing
      * @param list<string> $allergens for example "wheat"
      * @param string       $glyph     which drawing stands for it
      * @param float|null   $mass      grams of one; null when nobody has weighed it
-     * @param float|null   $massSpread standard deviation in grams
+     * @param float|null   $massDeviation standard deviation in grams
      * @param int          $colours   how many clearly different colours or kinds there are of it, 1 and up
      */
     public function __construct(
@@ -29,7 +29,7 @@ final readonly class Thing
         public array $allergens = [],
         public string $glyph = 'counter',
         public ?float $mass = null,
-        public ?float $massSpread = null,
+        public ?float $massDeviation = null,
         public int $colours = 1,
     ) {
     }
@@ -43,12 +43,12 @@ final readonly class Thing
     /** The same thing, so many of it. */
     public function counted(int $amount): self
     {
-        return new self($this->id, $this->name, $this->single, $amount, $this->size, $this->shape, $this->traits, $this->allergens, $this->glyph, $this->mass, $this->massSpread, $this->colours);
+        return new self($this->id, $this->name, $this->single, $amount, $this->size, $this->shape, $this->traits, $this->allergens, $this->glyph, $this->mass, $this->massDeviation, $this->colours);
     }
 
     /** Whether it is even enough for a balance; unknown counts as even, with a word of warning elsewhere. */
     public function isEven(): bool
     {
-        return null === $this->mass || null === $this->massSpread || (Evenness::isEven($this->mass, $this->massSpread) && Evenness::isHeavyEnough($this->mass));
+        return null === $this->mass || null === $this->massDeviation || (Evenness::isEven($this->mass, $this->massDeviation) && Evenness::isHeavyEnough($this->mass));
     }
 }

@@ -5,12 +5,17 @@ declare(strict_types=1);
 namespace Pindle\App\Demo;
 
 use Doctrine\ORM\EntityManagerInterface;
-use Pindle\App\Children\ChildrenRoom;
-use Pindle\App\Cupboard\CupboardRoom;
+use Pindle\App\Household\Activities;
+use Pindle\App\Household\Children;
+use Pindle\App\Household\Things;
+use Pindle\App\Plan\Asked;
+use Pindle\App\Plan\Planning;
+use Pindle\App\Plan\SetUpState;
+use Pindle\App\Plan\Sittings;
+use Pindle\App\Plan\StoredSitting;
 use Pindle\App\Platform\Clock;
-use Pindle\App\Platform\Content\Library;
-use Pindle\App\Table\TableRoom;
-use Pindle\App\Today\TodayRoom;
+use Pindle\App\Record\Evidence;
+use Pindle\App\Record\FirstLooks;
 use Pindle\Core\Activity\Place;
 use Pindle\Core\Advice\Decision;
 use Pindle\Core\Advice\Ending;
@@ -19,21 +24,20 @@ use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Calendar\Span;
 use Pindle\Core\Child\Child;
 use Pindle\Core\Child\Settings;
+use Pindle\Core\Evidence\Attempt;
 use Pindle\Core\Evidence\ChildRecord;
-use Pindle\Core\Evidence\HelpLevel;
+use Pindle\Core\Evidence\Help;
 use Pindle\Core\Evidence\Ladder;
-use Pindle\Core\Evidence\OneTry;
 use Pindle\Core\Evidence\OwnMap;
-use Pindle\Core\Evidence\Tracing;
 use Pindle\Core\FirstLook\Answer;
 use Pindle\Core\FirstLook\FirstLook;
+use Pindle\Core\Planning\Course;
 use Pindle\Core\Planning\DayRequest;
-use Pindle\Core\Planning\Laid;
 use Pindle\Core\Planning\Learner;
 use Pindle\Core\Planning\Planner;
 use Pindle\Core\Planning\SetUp;
-use Pindle\Core\Question\Ask;
-use Pindle\Core\Question\Fact;
+use Pindle\Core\Planning\Sitting;
+use Pindle\Core\Question\Kind\TellHowMany;
 use Pindle\Core\Question\Level;
 use Pindle\Core\Question\Question;
 use Pindle\Core\Simulation\SimulatedChild;
@@ -64,13 +68,15 @@ final class DemoHistory
 
     public function __construct(
         private readonly DemoHousehold $household,
-        private readonly ChildrenRoom $children,
-        private readonly CupboardRoom $cupboard,
-        private readonly TableRoom $table,
-        private readonly TodayRoom $today,
+        private readonly Children $children,
+        private readonly Things $things,
+        private readonly Evidence $evidence,
+        private readonly Sittings $sittings,
+        private readonly Planning $planning,
+        private readonly FirstLooks $looks,
         private readonly Planner $planner,
         private readonly SkillMap $map,
-        private readonly Library $library,
+        private readonly Activities $activities,
         private readonly Clock $clock,
         private readonly EntityManagerInterface $entities,
     ) {
@@ -96,22 +102,22 @@ final class DemoHistory
         }
         $things = $this->household->things();
         foreach ($things as $shippedId => $thing) {
-            $this->cupboard->stock($thing, $shippedId);
+            $this->things->stock($thing, $shippedId);
         }
-        $tries = 0;
+        $attempts = 0;
         for ($back = self::DAYS; $back > 0; --$back) {
             $date = $today->plusDays(-$back);
             $isSunday = 3 === $date->dayNumber % 7;
             if ($isSunday || $random->getInt(1, 100) <= 22) {
                 continue;
             }
-            $tries += $this->liveThrough($date, $seed, $children, array_values($things), $simulated, $random);
+            $attempts += $this->liveThrough($date, $seed, $children, array_values($things), $simulated, $random);
         }
         $this->entities->flush();
         $this->entities->clear();
-        $this->today->plan();
+        $this->planning->plan($today, static fn (): null => null);
 
-        return $tries;
+        return $attempts;
     }
 
     /**
@@ -129,12 +135,12 @@ final class DemoHistory
             $this->resting[$child->id] ?? [],
         ), $children);
         $plan = $this->planner->plan(new DayRequest($date, $seed, $learners, [new Span(540, 580), new Span(780, 810)], $things, [Place::Table, Place::Floor, Place::Outdoors]));
-        $tries = 0;
+        $attempts = 0;
         foreach ($plan->setUps as $setUp) {
-            $tries += $this->sitThrough($date, $setUp, $simulated, $random);
+            $attempts += $this->sitThrough($date, $setUp, $simulated, $random);
         }
 
-        return $tries;
+        return $attempts;
     }
 
     /** @param array<string, SimulatedChild> $simulated */
@@ -145,55 +151,53 @@ final class DemoHistory
             $random->getInt(1, 100) <= 12 => Ending::AskedForMore,
             default => Ending::Done,
         };
-        $tries = [];
-        $sittingIds = [];
+        $attempts = 0;
+        $sittings = [];
         $followed = [];
-        $words = $this->library->familyWords($setUp->family->id);
-        foreach ($setUp->sittings as $sitting) {
-            $childId = $sitting->childId;
-            $sittingIds[$childId] = $this->id();
-            $before = $this->records[$childId];
+        $words = $this->activities->words($setUp->activity->id);
+        foreach ($setUp->sittings as $planned) {
+            $childId = $planned->childId;
+            $sitting = $planned->asking(array_map(fn (Question $question): Question => $question->named($this->id()), $planned->questions));
+            $sittings[$childId] = new StoredSitting($this->id(), $sitting, [], [], []);
             $own = [];
-            $questions = Ending::HadEnough === $ending ? \array_slice($sitting->questions, 0, 3) : $sitting->questions;
-            foreach ($questions as $place => $question) {
+            foreach (Ending::HadEnough === $ending ? \array_slice($sitting->questions, 0, 3) : $sitting->questions as $number => $question) {
                 $help = Ladder::help($this->records[$childId]->state($question->stepId));
-                [$outcome, $method, $slip] = $simulated[$childId]->answer($question, $help, $date, $place, $random);
-                $try = new OneTry(
+                [$outcome, $method, $slip] = $simulated[$childId]->answer($question, $help, $date, $number, $random);
+                $asked = new Asked($childId, $question, $sitting->course()->stepId, $sitting->course()->form, $setUp->activity->id, $setUp->thingIds(), $date, SetUpState::Planned);
+                $attempt = $asked->attempt(
                     $this->id(),
-                    $question->stepId,
-                    $sittingIds[$childId],
-                    $setUp->family->id,
-                    [] === $this->map->step($question->stepId)->forms ? null : $sitting->form,
+                    $sittings[$childId]->id,
+                    $this->map,
                     $help,
-                    array_values(array_unique(array_map(static fn (Laid $laid): string => $laid->thing->id, $setUp->laid))),
-                    $question->fact->key(),
-                    $question->guess(),
                     $outcome,
                     // A simulated child knows nothing of the activity; what cannot be seen in it is left out.
-                    \in_array($method?->value, $words->methods, true) ? $method : null,
-                    \in_array($slip?->value, $words->slips, true) ? $slip : null,
-                    $this->clock->instant($date, $setUp->span->start)->modify('+'.(60 + 35 * $place).' seconds'),
+                    \in_array($method, $words->methods, true) ? $method : null,
+                    \in_array($slip, $words->slips, true) ? $slip : null,
+                    $this->clock->instant($date, $setUp->span->start)->modify('+'.(60 + 35 * $number).' seconds'),
                     $date,
                     self::DEVICE,
                 );
-                $this->records[$childId] = $this->records[$childId]->with($try);
-                $own[] = $try;
-                $tries[] = [$try, $childId, $place];
+                $this->records[$childId] = $this->records[$childId]->with($attempt);
+                $own[] = $attempt;
+                $this->evidence->keep($attempt, $childId, $question->id);
+                ++$attempts;
             }
             $after = $this->records[$childId];
-            $decision = Decision::after($sitting->stepId, $own, $before->mark($sitting->stepId, $date), $after, $ending, $date);
-            $followed[$childId] = ['decision' => $decision, 'before' => $before->mark($sitting->stepId, $date), 'after' => $after->mark($sitting->stepId, $date)];
-            $this->endings[$childId][$setUp->family->id][] = $ending;
-            if (null !== $decision->days) {
-                $this->resting[$childId][$sitting->stepId] = $date->plusDays($decision->days);
+            $followed[$childId] = array_map(static fn (Course $course): array => [
+                'decision' => Decision::after($course->stepId, $own, $course->before, $after, $ending, $date),
+                'after' => $after->mark($course->stepId, $date),
+            ], $sitting->courses);
+            $this->endings[$childId][$setUp->activity->id][] = $ending;
+            foreach ($followed[$childId] as $i => ['decision' => $decision]) {
+                if (null !== $decision->days) {
+                    $this->resting[$childId][$sitting->courses[$i]->stepId] = $date->plusDays($decision->days);
+                }
             }
         }
-        $this->today->keepPast($setUp, $date, $this->id(), $sittingIds, $ending, $followed);
-        foreach ($tries as [$try, $childId, $place]) {
-            $this->table->keep($try, $childId, $place);
-        }
+        $asDone = array_map(static fn (StoredSitting $stored): Sitting => $stored->sitting, array_values($sittings));
+        $this->sittings->keepPast($setUp->sitting($asDone), $date, $this->id(), $sittings, $ending, $followed);
 
-        return \count($tries);
+        return $attempts;
     }
 
     /** The first look that the parent had with each child on the day before the first, its answers kept like any other. */
@@ -202,19 +206,19 @@ final class DemoHistory
         $map = OwnMap::of($this->map, $child->settings);
         $lookId = $this->id();
         $look = FirstLook::of($map, $child->ageInMonths($on), [], [], $random);
-        $tries = [];
+        $attempts = [];
         while (null !== $stepId = $look->next(array_keys($map->steps))) {
-            $place = $look->tasks();
+            $task = $look->tasks();
             $step = $map->step($stepId);
-            [$outcome] = $simulated->answer(new Question($stepId, new Fact(Ask::HowMany, ['n' => $step->size()], $step->size()), Level::At), HelpLevel::Bare, $on, $place, $random);
+            [$outcome] = $simulated->answer(new Question($stepId, new TellHowMany($step->size), Level::At), Help::Bare, $on, $task, $random);
             $look = $look->with(new Answer($stepId, $outcome), $random);
-            $try = new OneTry($this->id(), $stepId, $lookId, 'first-look', $step->firstForm(), HelpLevel::Bare, [], 'first-look', Tracing::OPEN_GUESS, $outcome, null, null, $this->clock->instant($on, 600 + $place), $on, self::DEVICE, null, true);
-            $this->table->keep($try, $child->id, $place);
-            $tries[] = $try;
+            $attempt = Attempt::ofLook($this->id(), $step, $lookId, $outcome, $this->clock->instant($on, 600 + $task), $on, self::DEVICE);
+            $this->evidence->keep($attempt, $child->id, $attempt->id);
+            $attempts[] = $attempt;
         }
-        $this->children->looked($lookId, $child->id, $on);
+        $this->looks->keepPast($lookId, $child->id, $on);
         $placed = $child->knowing($look->chances());
-        $this->records[$child->id] = ChildRecord::replay($this->map, $tries, $placed->settings, $placed->priors);
+        $this->records[$child->id] = ChildRecord::replay($this->map, $attempts, $placed->settings, $placed->priors);
 
         return $placed;
     }

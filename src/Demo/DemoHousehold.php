@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Pindle\App\Demo;
 
-use Pindle\App\Platform\Content\Library;
+use Pindle\App\Content\ThingFile;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Calendar\Span;
 use Pindle\Core\Child\Child;
 use Pindle\Core\Thing\Thing;
 
-/** The sample household: a made-up family on a canal boat, and what lies in their cupboard. */
+/** The sample household: a made-up household on a canal boat, and what lies in their cupboard. */
 final readonly class DemoHousehold
 {
     /** Things of the shipped list and how many the boat has. */
@@ -20,7 +20,7 @@ final readonly class DemoHousehold
         'wooden-blocks' => 24, 'walnuts' => 16, 'coins' => 20,
     ];
 
-    public function __construct(private Library $library)
+    public function __construct(private ThingFile $file)
     {
     }
 
@@ -47,8 +47,8 @@ final readonly class DemoHousehold
     {
         $things = [];
         foreach (self::CUPBOARD as $shippedId => $amount) {
-            $shipped = $this->library->shippedThings()[$shippedId] ?? throw new \LogicException(\sprintf('"%s" is not on the list of ordinary things.', $shippedId));
-            $things[$shippedId] = new Thing(self::id($shippedId), $shipped->name, $shipped->single, $amount, $shipped->size, $shipped->shape, $shipped->traits, $shipped->allergens, $shipped->glyph, $shipped->mass, $shipped->massSpread, $shipped->colours);
+            $shipped = $this->file->things()[$shippedId] ?? throw new \LogicException(\sprintf('"%s" is not on the list of ordinary things.', $shippedId));
+            $things[$shippedId] = new Thing(self::id($shippedId), $shipped->name, $shipped->single, $amount, $shipped->size, $shipped->shape, $shipped->traits, $shipped->allergens, $shipped->glyph, $shipped->mass, $shipped->massDeviation, $shipped->colours);
         }
 
         return $things;

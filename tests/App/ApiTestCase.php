@@ -78,7 +78,7 @@ abstract class ApiTestCase extends WebTestCase
         return $service;
     }
 
-    protected function addChild(string $name, string $born): string
+    protected function addChild(string $name, ?string $born): string
     {
         return (string) $this->ask('POST', '/children', ['name' => $name, 'born' => $born], 201)['id'];
     }
@@ -88,9 +88,9 @@ abstract class ApiTestCase extends WebTestCase
      *
      * @return array<string, mixed>
      */
-    protected function plannedHouse(): array
+    protected function plannedHouse(?string $born = '2021-06-01'): array
     {
-        $this->addChild('Wim', '2021-06-01');
+        $this->addChild('Wim', $born);
         $this->ask('POST', '/cupboard/tick', ['shipped' => ['corks', 'clothes-pegs', 'jar-lids']]);
 
         return $this->ask('POST', '/today/plan', [])['setUps'][0];
@@ -99,18 +99,32 @@ abstract class ApiTestCase extends WebTestCase
     /**
      * @param array<string, mixed> $setUp
      *
+     * @return list<string> ids of the questions of its first sitting, in the order they are asked
+     */
+    protected function questions(array $setUp): array
+    {
+        $own = array_filter($this->ask('GET', '/table/'.$setUp['id'])['turns'], static fn (array $turn): bool => $turn['sittingId'] === $setUp['sittings'][0]['id']);
+
+        return array_values(array_column($own, 'questionId'));
+    }
+
+    /**
+     * What a device sends for a question of the first sitting, by its number from 0.
+     *
+     * @param array<string, mixed> $setUp
+     *
      * @return array<string, mixed>
      */
-    protected function tap(array $setUp, int $place, string $outcome, ?string $id = null): array
+    protected function tap(array $setUp, int $number, string $outcome, ?string $id = null): array
     {
         return [
-            'id' => $id ?? \sprintf('0195a000-0000-4000-8000-%012d', $place + 1),
+            'id' => $id ?? \sprintf('0195a000-0000-4000-8000-%012d', $number + 1),
             'sittingId' => $setUp['sittings'][0]['id'],
-            'place' => $place,
+            'questionId' => $this->questions($setUp)[$number] ?? 'none',
             'outcome' => $outcome,
             'help' => 'bare',
             'deviceId' => '0195a000-0000-4000-8000-00000000dddd',
-            'at' => 1000 * (time() + $place),
+            'at' => 1000 * (time() + $number),
         ];
     }
 }

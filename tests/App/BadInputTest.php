@@ -37,9 +37,9 @@ final class BadInputTest extends ApiTestCase
         yield 'an absurd size' => [422, 'size.2', 'POST', '/cupboard', ['name' => 'corks', 'amount' => 4, 'size' => [25, 25, 90_000]]];
         yield 'HTML in the name of a thing' => [422, 'name', 'POST', '/cupboard', ['name' => '<script>', 'amount' => 4]];
         yield 'unknown set-up' => [404, 'setUpId', 'GET', '/table/'.self::NOBODY, null];
-        yield 'a try for an unknown set-up' => [404, 'setUpId', 'POST', '/table/'.self::NOBODY.'/tries', ['id' => self::NOBODY, 'sittingId' => self::NOBODY, 'place' => 0, 'outcome' => 'at-once', 'help' => 'bare', 'deviceId' => self::NOBODY, 'at' => 1]];
-        yield 'an unknown outcome' => [422, 'outcome', 'POST', '/table/'.self::NOBODY.'/tries', ['id' => self::NOBODY, 'sittingId' => self::NOBODY, 'place' => 0, 'outcome' => 'brilliant', 'help' => 'bare', 'deviceId' => self::NOBODY, 'at' => 1]];
-        yield 'a try to take back that is not there' => [404, 'id', 'DELETE', '/table/tries/'.self::NOBODY, null];
+        yield 'a try for an unknown set-up' => [404, 'setUpId', 'POST', '/table/'.self::NOBODY.'/attempts', ['id' => self::NOBODY, 'sittingId' => self::NOBODY, 'questionId' => 'q', 'outcome' => 'at-once', 'help' => 'bare', 'deviceId' => self::NOBODY, 'at' => 1]];
+        yield 'an unknown outcome' => [422, 'outcome', 'POST', '/table/'.self::NOBODY.'/attempts', ['id' => self::NOBODY, 'sittingId' => self::NOBODY, 'questionId' => 'q', 'outcome' => 'brilliant', 'help' => 'bare', 'deviceId' => self::NOBODY, 'at' => 1]];
+        yield 'a try to take back that is not there' => [404, 'id', 'DELETE', '/table/attempts/'.self::NOBODY, null];
         yield 'no time to be there' => [422, 'windows', 'POST', '/today/plan', ['windows' => []]];
     }
 
@@ -62,9 +62,9 @@ final class BadInputTest extends ApiTestCase
     public function test_a_question_a_sitting_a_time_or_a_child_that_does_not_fit(): void
     {
         $setUp = $this->plannedHouse();
-        $path = '/table/'.$setUp['id'].'/tries';
+        $path = '/table/'.$setUp['id'].'/attempts';
 
-        $this->refuse(422, 'place', 'POST', $path, ['place' => 40] + $this->tap($setUp, 0, 'at-once'));
+        $this->refuse(422, 'questionId', 'POST', $path, ['questionId' => 'none'] + $this->tap($setUp, 0, 'at-once'));
         $this->refuse(422, 'sittingId', 'POST', $path, ['sittingId' => self::NOBODY] + $this->tap($setUp, 0, 'at-once'));
         $this->refuse(422, 'at', 'POST', $path, ['at' => 4_000_000_000_000] + $this->tap($setUp, 0, 'at-once'));
         $this->refuse(422, 'id', 'POST', $path, ['id' => 'one'] + $this->tap($setUp, 0, 'at-once'));

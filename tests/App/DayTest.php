@@ -48,8 +48,9 @@ final class DayTest extends ApiTestCase
         foreach ($table['turns'] as $turn) {
             self::assertNotSame('', $turn['ask']);
             self::assertNotSame('', $turn['answer']);
-            self::assertNotSame('', $turn['scene']['alt']);
-            self::assertDoesNotMatchRegularExpression('/\{\w/', $turn['ask'].$turn['answer'].$turn['scene']['alt'], 'every value is filled in');
+            self::assertMatchesRegularExpression('/^<svg [^>]*role="img" aria-label="[^"]+"/', $turn['picture']);
+            self::assertStringNotContainsString('style=', $turn['picture']);
+            self::assertDoesNotMatchRegularExpression('/\{\w/', $turn['ask'].$turn['answer'].$turn['picture'], 'every value is filled in');
         }
     }
 
@@ -61,8 +62,8 @@ final class DayTest extends ApiTestCase
         $before = $this->ask('GET', '/map/'.$sitting['childId'].'/'.$sitting['step']['id']);
         self::assertSame('new', $before['mark']);
 
-        for ($place = 0; $place < \count($table['turns']); ++$place) {
-            $answer = $this->ask('POST', '/table/'.$setUp['id'].'/tries', $this->tap($setUp, $place, 'at-once'));
+        for ($number = 0; $number < \count($table['turns']); ++$number) {
+            $answer = $this->ask('POST', '/table/'.$setUp['id'].'/attempts', $this->tap($setUp, $number, 'at-once'));
         }
         self::assertContains($answer['mark'] ?? '', ['trying', 'steady']);
         $end = $this->ask('POST', '/table/'.$setUp['id'].'/finish', ['ending' => 'done'])['ends'][0];
@@ -81,7 +82,7 @@ final class DayTest extends ApiTestCase
 
         $after = $this->ask('GET', '/map/'.$sitting['childId'].'/'.$sitting['step']['id']);
         self::assertSame('steady', $after['mark']);
-        self::assertCount(\count($table['turns']), $after['seen']);
+        self::assertCount(\count(array_keys(array_column($table['turns'], 'stepId'), $sitting['step']['id'], true)), $after['seen'], 'the others were about steps that are there already');
         self::assertSame('2026-03-04', $after['seen'][0]['day']);
     }
 
@@ -89,18 +90,18 @@ final class DayTest extends ApiTestCase
     {
         $setUp = $this->plannedHouse();
         $tap = $this->tap($setUp, 0, 'at-once');
-        $first = $this->ask('POST', '/table/'.$setUp['id'].'/tries', $tap);
+        $first = $this->ask('POST', '/table/'.$setUp['id'].'/attempts', $tap);
 
-        self::assertSame($first, $this->ask('POST', '/table/'.$setUp['id'].'/tries', $tap));
+        self::assertSame($first, $this->ask('POST', '/table/'.$setUp['id'].'/attempts', $tap));
         self::assertCount(1, array_filter($this->ask('GET', '/table/'.$setUp['id'])['turns'], static fn (array $turn): bool => null !== $turn['done']));
     }
 
     public function test_two_devices_do_not_answer_one_question_twice(): void
     {
         $setUp = $this->plannedHouse();
-        $this->ask('POST', '/table/'.$setUp['id'].'/tries', $this->tap($setUp, 0, 'at-once'));
+        $this->ask('POST', '/table/'.$setUp['id'].'/attempts', $this->tap($setUp, 0, 'at-once'));
 
-        $this->refuse(409, 'place', 'POST', '/table/'.$setUp['id'].'/tries', $this->tap($setUp, 0, 'not-yet', '0195a000-0000-4000-8000-00000000eeee'));
+        $this->refuse(409, 'questionId', 'POST', '/table/'.$setUp['id'].'/attempts', $this->tap($setUp, 0, 'not-yet', '0195a000-0000-4000-8000-00000000eeee'));
     }
 
     public function test_a_try_taken_back_counts_no_more_but_stays_visible(): void
@@ -108,35 +109,51 @@ final class DayTest extends ApiTestCase
         $setUp = $this->plannedHouse();
         $step = $this->ask('GET', '/table/'.$setUp['id'])['turns'][0]['stepId'];
         $path = '/map/'.$setUp['sittings'][0]['childId'].'/'.$step;
-        $this->ask('POST', '/table/'.$setUp['id'].'/tries', $this->tap($setUp, 0, 'not-yet'));
+        $this->ask('POST', '/table/'.$setUp['id'].'/attempts', $this->tap($setUp, 0, 'not-yet'));
         self::assertSame('trying', $this->ask('GET', $path)['mark']);
 
-        $this->ask('DELETE', '/table/tries/'.$this->tap($setUp, 0, 'x')['id']);
+        $this->ask('DELETE', '/table/attempts/'.$this->tap($setUp, 0, 'x')['id']);
         $evidence = $this->ask('GET', $path);
         self::assertSame('new', $evidence['mark']);
         self::assertTrue($evidence['seen'][0]['removed']);
         // The question can be answered again.
-        $this->ask('POST', '/table/'.$setUp['id'].'/tries', $this->tap($setUp, 0, 'at-once', '0195a000-0000-4000-8000-00000000ffff'));
+        $this->ask('POST', '/table/'.$setUp['id'].'/attempts', $this->tap($setUp, 0, 'at-once', '0195a000-0000-4000-8000-00000000ffff'));
     }
 
     public function test_what_is_begun_outlives_a_new_plan_and_finishing_twice_changes_nothing(): void
     {
         $setUp = $this->plannedHouse();
-        $this->ask('POST', '/table/'.$setUp['id'].'/tries', $this->tap($setUp, 0, 'at-once'));
+        $this->ask('POST', '/table/'.$setUp['id'].'/attempts', $this->tap($setUp, 0, 'at-once'));
         $this->ask('POST', '/today/plan', ['wet' => true]);
         $first = $this->ask('POST', '/table/'.$setUp['id'].'/finish', ['ending' => 'had-enough']);
 
         self::assertSame('rest-it', $first['ends'][0]['kind']);
         self::assertSame($first, $this->ask('POST', '/table/'.$setUp['id'].'/finish', ['ending' => 'done']));
-        $this->refuse(409, 'setUpId', 'POST', '/table/'.$setUp['id'].'/tries', $this->tap($setUp, 1, 'at-once'));
+        $this->refuse(409, 'setUpId', 'POST', '/table/'.$setUp['id'].'/attempts', $this->tap($setUp, 1, 'at-once'));
     }
 
-    public function test_a_set_up_that_was_planned_away_says_so(): void
+    public function test_a_set_up_keeps_its_address_when_the_day_is_planned_again(): void
     {
         $setUp = $this->plannedHouse();
-        $this->ask('POST', '/today/plan', []);
+        $turns = $this->ask('GET', '/table/'.$setUp['id'])['turns'];
+        $again = $this->ask('POST', '/today/plan', [])['setUps'];
 
-        $this->refuse(404, 'setUpId', 'GET', '/table/'.$setUp['id']);
+        self::assertSame($setUp['id'], $again[0]['id']);
+        self::assertSame($turns, $this->ask('GET', '/table/'.$setUp['id'])['turns'], 'nothing changed, so every question is still itself');
+    }
+
+    public function test_what_is_planned_away_can_still_be_tapped_on_a_device_that_shows_it_and_is_in_the_plan_again(): void
+    {
+        $setUp = $this->plannedHouse();
+        $tap = $this->tap($setUp, 0, 'at-once');
+        foreach ($this->ask('GET', '/cupboard')['things'] as $thing) {
+            $this->ask('DELETE', '/cupboard/'.$thing['id'], null, 204);
+        }
+        $day = $this->ask('POST', '/today/plan', ['quiet' => true, 'windows' => [[1200, 1206]]]);
+        self::assertNotContains($setUp['id'], array_column($day['setUps'], 'id'));
+
+        self::assertSame('bare', $this->ask('POST', '/table/'.$setUp['id'].'/attempts', $tap)['help']);
+        self::assertContains([$setUp['id'], 'begun'], array_map(static fn (array $one): array => [$one['id'], $one['state']], $this->ask('GET', '/today')['setUps']));
     }
 
     /**
@@ -146,6 +163,6 @@ final class DayTest extends ApiTestCase
      */
     private static function essence(array $setUp): array
     {
-        return ['family' => $setUp['familyId'], 'start' => $setUp['start'], 'step' => $setUp['sittings'][0]['step']['id'], 'laid' => $setUp['laid'], 'scene' => $setUp['scene']['alt']];
+        return ['activity' => $setUp['activityId'], 'start' => $setUp['start'], 'step' => $setUp['sittings'][0]['step']['id'], 'laid' => $setUp['laid'], 'picture' => $setUp['picture']];
     }
 }

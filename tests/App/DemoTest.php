@@ -14,7 +14,7 @@ final class DemoTest extends ApiTestCase
         $database = self::service(Connection::class);
         $history = self::service(DemoHistory::class);
         self::assertGreaterThan(2000, $history->write(7));
-        $first = $database->fetchAllAssociative('SELECT * FROM try ORDER BY id');
+        $first = $database->fetchAllAssociative('SELECT * FROM attempt ORDER BY id');
 
         $day = $this->ask('GET', '/today');
         self::assertSame(['Maren', 'Tobin', 'Lark'], array_column($day['children'], 'name'));
@@ -25,12 +25,12 @@ final class DemoTest extends ApiTestCase
             self::assertGreaterThan(5, ($counts['secure'] ?? 0) + ($counts['look-again'] ?? 0) + ($counts['steady'] ?? 0), $child['name']);
         }
 
-        foreach (['record', 'step_state', 'first_look', 'try', 'sitting', 'set_up', 'day', 'thing', 'child'] as $table) {
+        foreach (['record', 'step_state', 'first_look', 'attempt', 'sitting', 'set_up', 'day', 'thing', 'child'] as $table) {
             $database->executeStatement('DELETE FROM '.$table);
         }
         self::ensureKernelShutdown();
         $this->setUp();
         self::service(DemoHistory::class)->write(7);
-        self::assertSame($first, self::service(Connection::class)->fetchAllAssociative('SELECT * FROM try ORDER BY id'));
+        self::assertSame($first, self::service(Connection::class)->fetchAllAssociative('SELECT * FROM attempt ORDER BY id'));
     }
 }

@@ -31,7 +31,7 @@ final class FirstLookTest extends ApiTestCase
         $cells = array_merge(...array_map(static fn (array $skill): array => $skill['cells'], array_merge(...array_column($map['strands'], 'skills'))));
         self::assertSame($look['unsure'] > 0, [] !== array_filter($cells, static fn (array $cell): bool => $cell['unsure']));
         self::assertNotSame([], array_filter($cells, static fn (array $cell): bool => $cell['implied']), 'what was not asked but follows');
-        self::assertTrue($this->ask('GET', '/children')['present'][0]['placed']);
+        self::assertSame('look', $this->ask('GET', '/children')['present'][0]['startsFrom']);
     }
 
     public function test_it_stops_for_the_day_when_the_longest_sitting_is_full_and_one_answer_can_be_taken_back(): void

@@ -50,8 +50,8 @@ final class HouseholdTest extends ApiTestCase
 
     public function test_a_new_thing_and_a_new_child_are_used_at_once(): void
     {
-        $this->plannedHouse();
-        $lark = $this->addChild('Lark', '2022-01-01');
+        $this->plannedHouse(null);
+        $lark = $this->addChild('Lark', null);
         $day = $this->ask('GET', '/today');
         self::assertContains('Lark', array_column($day['children'], 'name'));
         self::assertContains($lark, array_merge(...array_map(static fn (array $setUp): array => array_column($setUp['sittings'], 'childId'), $day['setUps'])));

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace Pindle\Tests\App;
 
-use Pindle\App\Children\ChildrenRoom;
-use Pindle\App\Table\RecordStore;
-use Pindle\App\Table\TableRoom;
+use Pindle\App\Household\Children;
+use Pindle\App\Record\Evidence;
+use Pindle\App\Record\Records;
+use Pindle\Core\Calendar\LocalDate;
 
 /** The record kept beside the evidence: always what a replay of all of it would give. */
 final class RecordTest extends ApiTestCase
@@ -21,15 +22,15 @@ final class RecordTest extends ApiTestCase
         $step = $setUp['sittings'][0]['step']['id'];
         $this->assertKept($childId);
 
-        $this->ask('POST', $path.'/tries', $this->tap($setUp, 0, 'at-once'));
-        $this->ask('POST', $path.'/tries', $this->tap($setUp, 2, 'not-yet'));
+        $this->ask('POST', $path.'/attempts', $this->tap($setUp, 0, 'at-once'));
+        $this->ask('POST', $path.'/attempts', $this->tap($setUp, 2, 'not-yet'));
         $this->assertKept($childId, 'in order');
         // The phone that was off the net sends what it saw before.
-        $this->ask('POST', $path.'/tries', ['at' => 1000 * (time() - 3600)] + $this->tap($setUp, 1, 'worked-it-out'));
+        $this->ask('POST', $path.'/attempts', ['at' => 1000 * (time() - 3600)] + $this->tap($setUp, 1, 'worked-it-out'));
         $this->assertKept($childId, 'late');
-        $this->ask('DELETE', '/table/tries/'.$this->tap($setUp, 2, 'x')['id']);
+        $this->ask('DELETE', '/table/attempts/'.$this->tap($setUp, 2, 'x')['id']);
         $this->assertKept($childId, 'taken back');
-        $this->ask('PUT', '/table/tries/'.$this->tap($setUp, 1, 'x')['id'], ['id' => '0195a000-0000-4000-8000-00000000c0de', 'outcome' => 'with-help', 'help' => 'bare']);
+        $this->ask('PUT', '/table/attempts/'.$this->tap($setUp, 1, 'x')['id'], ['id' => '0195a000-0000-4000-8000-00000000c0de', 'outcome' => 'with-help', 'help' => 'bare']);
         $this->assertKept($childId, 'corrected');
         $this->ask('POST', "/map/$childId/$step/seen", $this->note('1') + ['outcome' => 'at-once']);
         $this->ask('POST', "/map/$childId/say-count@5/mark", $this->note('2') + ['mark' => 'secure']);
@@ -41,7 +42,7 @@ final class RecordTest extends ApiTestCase
     public function test_a_record_that_was_tampered_with_is_found_and_made_anew(): void
     {
         $setUp = $this->plannedHouse();
-        $this->ask('POST', '/table/'.$setUp['id'].'/tries', $this->tap($setUp, 0, 'at-once'));
+        $this->ask('POST', '/table/'.$setUp['id'].'/attempts', $this->tap($setUp, 0, 'at-once'));
         self::service(\Doctrine\DBAL\Connection::class)->executeStatement("UPDATE step_state SET state = json_set(state, '$.p', 0.5)");
         $run = static function (): array {
             $tester = new \Symfony\Component\Console\Tester\CommandTester((new \Symfony\Bundle\FrameworkBundle\Console\Application(self::$kernel ?? throw new \LogicException('no kernel')))->find('pindle:record'));
@@ -60,11 +61,11 @@ final class RecordTest extends ApiTestCase
         $setUp = $this->plannedHouse();
         $tap = $this->tap($setUp, 0, 'not-yet');
         $step = $this->ask('GET', '/table/'.$setUp['id'])['turns'][0]['stepId'];
-        $this->ask('POST', '/table/'.$setUp['id'].'/tries', $tap);
+        $this->ask('POST', '/table/'.$setUp['id'].'/attempts', $tap);
         $right = ['id' => '0195a000-0000-4000-8000-00000000c0de', 'outcome' => 'at-once', 'help' => 'bare'];
-        $first = $this->ask('PUT', '/table/tries/'.$tap['id'], $right);
-        self::assertSame($first, $this->ask('PUT', '/table/tries/'.$tap['id'], $right), 'sent twice, corrected once');
-        $this->refuse(409, 'id', 'PUT', '/table/tries/'.$tap['id'], ['id' => '0195a000-0000-4000-8000-00000000c0df'] + $right);
+        $first = $this->ask('PUT', '/table/attempts/'.$tap['id'], $right);
+        self::assertSame($first, $this->ask('PUT', '/table/attempts/'.$tap['id'], $right), 'sent twice, corrected once');
+        $this->refuse(409, 'id', 'PUT', '/table/attempts/'.$tap['id'], ['id' => '0195a000-0000-4000-8000-00000000c0df'] + $right);
 
         $seen = $this->ask('GET', '/map/'.$setUp['sittings'][0]['childId'].'/'.$step)['seen'];
         self::assertEqualsCanonicalizing([['At once', false, true], ['Not yet', true, false]], array_map(static fn (array $one): array => [$one['what'], $one['removed'], $one['corrected']], $seen));
@@ -80,13 +81,13 @@ final class RecordTest extends ApiTestCase
         $this->refuse(422, 'note', 'POST', "/map/$childId/say-count@5/mark", ['note' => str_repeat('x', 10_000), 'mark' => 'secure'] + $this->note('2'));
         $this->refuse(404, 'stepId', 'POST', "/map/$childId/fly@10/seen", $this->note('3') + ['outcome' => 'at-once']);
 
-        $this->ask('DELETE', '/table/tries/'.$this->note('1')['id']);
+        $this->ask('DELETE', '/table/attempts/'.$this->note('1')['id']);
         self::assertSame('new', $this->ask('GET', "/map/$childId/say-count@5")['mark'], 'taken back like any other');
     }
 
     public function test_what_is_pinned_or_in_focus_is_planned(): void
     {
-        $setUp = $this->plannedHouse();
+        $setUp = $this->plannedHouse(null);
         $childId = $setUp['sittings'][0]['childId'];
         $this->ask('POST', "/map/$childId/wanted", ['on' => true, 'stepId' => 'count-out@5']);
         $day = $this->ask('GET', '/today');
@@ -103,16 +104,16 @@ final class RecordTest extends ApiTestCase
         $setUp = $this->plannedHouse();
         $path = '/table/'.$setUp['id'];
         $sittingId = $setUp['sittings'][0]['id'];
-        $this->ask('POST', $path.'/tries', $this->tap($setUp, 0, 'at-once'));
-        self::assertNull($this->ask('POST', $path.'/tries', $this->tap($setUp, 1, 'not-yet'))['advice']);
-        $advice = $this->ask('POST', $path.'/tries', $this->tap($setUp, 2, 'not-yet'))['advice'];
+        $this->ask('POST', $path.'/attempts', $this->tap($setUp, 0, 'at-once'));
+        self::assertNull($this->ask('POST', $path.'/attempts', $this->tap($setUp, 1, 'not-yet'))['advice']);
+        $advice = $this->ask('POST', $path.'/attempts', $this->tap($setUp, 2, 'not-yet'))['advice'];
         self::assertSame('show-and-ask-again', $advice['ideas'][0]['idea']);
 
         $before = $this->ask('GET', $path)['turns'];
         $after = $this->ask('POST', $path.'/advice', ['sittingId' => $sittingId, 'idea' => 'show-and-ask-again', 'taken' => true])['turns'];
         self::assertCount(\count($before) + 1, $after);
         self::assertSame($before[2]['ask'], $after[3]['ask'], 'the same once more, next');
-        $this->ask('POST', $path.'/tries', $this->tap($setUp, $after[3]['place'], 'with-help', '0195a000-0000-4000-8000-00000000eeee'));
+        $this->ask('POST', $path.'/attempts', ['questionId' => $after[3]['questionId']] + $this->tap($setUp, 0, 'with-help', '0195a000-0000-4000-8000-00000000eeee'));
 
         $smaller = $this->ask('POST', $path.'/advice', ['sittingId' => $sittingId, 'idea' => 'smaller-numbers', 'taken' => false])['turns'];
         self::assertCount(\count($after), $smaller, 'let pass, and kept');
@@ -138,9 +139,9 @@ final class RecordTest extends ApiTestCase
 
     private function assertKept(string $childId, string $when = 'at first'): void
     {
-        $child = self::service(ChildrenRoom::class)->child($childId);
-        $kept = self::service(TableRoom::class)->record($child);
-        $replayed = self::service(RecordStore::class)->replayed($child);
+        $child = self::service(Children::class)->child($childId, LocalDate::parse('2026-03-04'));
+        $kept = self::service(Evidence::class)->record($child);
+        $replayed = self::service(Records::class)->replayed($child);
         foreach (array_keys($replayed->states + $kept->states) as $stepId) {
             self::assertEquals($replayed->state($stepId), $kept->state($stepId), $when.', '.$stepId);
         }

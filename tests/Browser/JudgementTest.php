@@ -6,7 +6,7 @@ namespace Pindle\Tests\Browser;
 
 use Facebook\WebDriver\WebDriverBy;
 
-/** What a parent says besides the tries: a first look, a mark by hand, a correction, another way of teaching. */
+/** What a parent says besides the attempts: a first look, a mark by hand, a correction, another way of teaching. */
 final class JudgementTest extends BrowserTestCase
 {
     public function test_a_first_look_on_a_phone_places_a_new_child_and_the_map_says_what_is_unsure(): void
@@ -95,20 +95,20 @@ final class JudgementTest extends BrowserTestCase
     public function test_an_activity_is_found_read_used_today_and_written_anew(): void
     {
         $this->server = new Server(self::TODAY, true);
-        $all = \count($this->api('/families')['families']);
-        $this->open('/families');
+        $all = \count($this->api('/activities')['activities']);
+        $this->open('/activities');
         $this->chrome->waitForText("$all of $all activities");
-        $this->assertAccessible('Families');
+        $this->assertAccessible('Activities');
         $this->chrome->clickText('Only for several children', 'label');
-        $planned = $this->api('/today')['setUps'][0]['familyId'];
-        $this->open('/families?open='.$planned);
+        $planned = $this->api('/today')['setUps'][0]['activityId'];
+        $this->open('/activities?open='.$planned);
         $this->chrome->waitForText('Help, less and less');
         $this->assertAccessible('An activity');
         $this->chrome->clickText('Use it today');
         $this->chrome->waitForText("It is in today's plan.");
-        self::assertContains($planned, array_column($this->api('/today')['setUps'], 'familyId'));
+        self::assertContains($planned, array_column($this->api('/today')['setUps'], 'activityId'));
 
-        $this->open('/families');
+        $this->open('/activities');
         $this->chrome->clickText('Write your own');
         $this->chrome->clickText('Choose one');
         $this->chrome->clickText('Quick peek', '*[@role="option"]');
@@ -132,7 +132,7 @@ final class JudgementTest extends BrowserTestCase
         foreach ($this->api('/map/'.$childId)['strands'] as $strand) {
             foreach ($strand['skills'] as $skill) {
                 foreach ($skill['cells'] as $cell) {
-                    if ($cell['tries'] > 3) {
+                    if ($cell['attempts'] > 3) {
                         return $cell['stepId'];
                     }
                 }

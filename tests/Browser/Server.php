@@ -17,15 +17,16 @@ final class Server
     /** @var array<string, string> */
     private array $env;
 
+    /** @var array<string, string> day and kind => the folder it is copied from */
+    private static array $prepared = [];
+
     public function __construct(string $today, bool $demo)
     {
         $this->data = sys_get_temp_dir().'/pindle-data-'.bin2hex(random_bytes(4));
         (new Filesystem())->mkdir($this->data);
-        $this->env = ['APP_ENV' => 'prod', 'PINDLE_DATA' => $this->data, 'DATABASE_URL' => 'sqlite:///'.$this->data.'/pindle.sqlite', 'PINDLE_TODAY' => $today, 'PINDLE_ZONE' => 'Europe/London', 'PINDLE_DEMO' => $demo ? '1' : '0', 'PHP_CLI_SERVER_WORKERS' => '3'];
-        $this->console('doctrine:migrations:migrate', '--no-interaction');
-        if ($demo) {
-            $this->console('pindle:demo');
-        }
+        $prepared = self::$prepared[$today.($demo ? ' demo' : '')] ??= $this->prepare($today, $demo);
+        (new Filesystem())->copy($prepared.'/pindle.sqlite', $this->data.'/pindle.sqlite');
+        $this->env = self::environment($this->data, $today, $demo);
         $port = self::freePort();
         $this->url = 'http://127.0.0.1:'.$port;
         $this->start();
@@ -75,8 +76,22 @@ final class Server
         return (int) substr($name, strrpos($name, ':') + 1);
     }
 
-    private function console(string ...$command): void
+    /** A data folder as it stands at the start, made once a run: seeding takes longer than most stories. */
+    private function prepare(string $today, bool $demo): string
     {
-        (new Process(['php', 'bin/console', ...$command], \dirname(__DIR__, 2), $this->env))->setTimeout(120)->mustRun();
+        $folder = $this->data.'-at-first';
+        (new Filesystem())->mkdir($folder);
+        register_shutdown_function(static fn () => (new Filesystem())->remove($folder));
+        foreach ([['doctrine:migrations:migrate', '--no-interaction'], ...($demo ? [['pindle:demo']] : [])] as $command) {
+            (new Process(['php', 'bin/console', ...$command], \dirname(__DIR__, 2), self::environment($folder, $today, $demo)))->setTimeout(120)->mustRun();
+        }
+
+        return $folder;
+    }
+
+    /** @return array<string, string> */
+    private static function environment(string $data, string $today, bool $demo): array
+    {
+        return ['APP_ENV' => 'prod', 'PINDLE_DATA' => $data, 'DATABASE_URL' => 'sqlite:///'.$data.'/pindle.sqlite', 'PINDLE_TODAY' => $today, 'PINDLE_ZONE' => 'Europe/London', 'PINDLE_DEMO' => $demo ? '1' : '0', 'PHP_CLI_SERVER_WORKERS' => '3'];
     }
 }

@@ -47,7 +47,7 @@ final class StoryTest extends BrowserTestCase
         $this->chrome->waitForText('Done');
         $this->chrome->waitForText($end['sentence']);
         $after = $this->api('/today');
-        self::assertNotEquals(self::ahead($before, $setUp['id']), self::ahead($after, $setUp['id']), 'what is still ahead was planned anew');
+        self::assertSame(self::ahead($before, $setUp['id']), self::ahead($after, $setUp['id']), 'on a begun day what is ahead stays');
 
         $this->open('/map/'.$sitting['childId']);
         $cell = '[data-step="'.$sitting['step']['id'].'"]';
@@ -71,6 +71,7 @@ final class StoryTest extends BrowserTestCase
         $this->chrome->driver->executeScript('const f = document.querySelector("#child-born"); f.value = "2026-09-01"; f.dispatchEvent(new Event("input"));');
         $this->chrome->click('form button[type=submit]');
         $this->chrome->waitForText('A birth date can not be in the future.');
+        self::assertSame(['true', 'child-born-error'], $this->chrome->driver->executeScript('const f = document.querySelector("#child-born"); return [f.getAttribute("aria-invalid"), f.getAttribute("aria-describedby")]'), 'the message belongs to its field');
         $this->chrome->driver->executeScript('const f = document.querySelector("#child-born"); f.value = "2021-06-01"; f.dispatchEvent(new Event("input"));');
         $this->chrome->click('form button[type=submit]');
         $this->chrome->clickText('tick what is in the cupboard', 'a');
@@ -128,9 +129,10 @@ final class StoryTest extends BrowserTestCase
         $this->server = new Server(self::TODAY, true);
         $this->open('/');
         $this->chrome->waitForText('Bring to the table');
-        foreach (['m' => 'What can Maren do?', 'k' => 'Who is at the table?', 'c' => 'What have we got?', 'f' => 'What can we do?', 'h' => 'Your data lives in', 't' => 'Change the day'] as $key => $text) {
+        foreach (['m' => 'What can Maren do?', 'k' => 'Who is at the table?', 'c' => 'What have we got?', 'a' => 'What can we do?', 'h' => 'Your data lives in', 't' => 'Change the day'] as $key => $text) {
             $this->chrome->driver->getKeyboard()->sendKeys('g'.$key);
             $this->chrome->waitForText($text);
+            self::assertMatchesRegularExpression('/^(Today|Map|Children|Cupboard|Activities|House) · Pindle$/', $this->chrome->driver->getTitle());
             if ('h' !== $key) {
                 $this->assertAccessible($text);
             }
@@ -185,7 +187,7 @@ final class StoryTest extends BrowserTestCase
         $ahead = [];
         foreach ($day['setUps'] as $setUp) {
             if ($setUp['id'] !== $without) {
-                $ahead[] = implode(' ', [$setUp['familyId'], $setUp['start'], $setUp['sittings'][0]['step']['id'], json_encode($setUp['scene'])]);
+                $ahead[] = $setUp['activityId'].' '.implode(', ', array_map(static fn (array $laid): string => $laid['count'].' '.$laid['name'], $setUp['laid']));
             }
         }
 

@@ -36,7 +36,7 @@ final class CautionsTest extends TestCase
 
     public function test_small_parts_are_blocked_until_the_third_birthday_and_for_a_child_without_a_birth_date(): void
     {
-        $cautions = Make::library()->cautions();
+        $cautions = Make::cautions();
         $cork = Make::thing('corks', 10, [25, 25, 40], Shape::Tube);
 
         self::assertFalse($cautions->allow($cork, [Make::child('Young', 35)], Make::day(0)));
@@ -50,13 +50,13 @@ final class CautionsTest extends TestCase
         $pasta = new Thing('pasta', 'pasta tubes', 'pasta tube', 50, Make::thing('x', 1, [10, 10, 45])->size, Shape::Tube, [], ['wheat']);
         $allergic = new Child('a', 'Allergic', Make::day(0)->plusDays(-3000), ['wheat']);
 
-        self::assertSame(['allergy'], array_map(static fn (Caution $caution): string => $caution->rule, Make::library()->cautions()->about($pasta, [$allergic], Make::day(0))));
+        self::assertSame(['allergy'], array_map(static fn (Caution $caution): string => $caution->rule, Make::cautions()->about($pasta, [$allergic], Make::day(0))));
     }
 
     public function test_a_warning_does_not_block(): void
     {
         $beans = new Thing('beans', 'beans', 'bean', 50, Make::thing('x', 1, [7, 9, 16])->size, Shape::Block, ['mouth-sized']);
-        $cautions = Make::library()->cautions()->about($beans, [Make::child('Three', 40)], Make::day(0));
+        $cautions = Make::cautions()->about($beans, [Make::child('Three', 40)], Make::day(0));
 
         self::assertCount(1, $cautions);
         self::assertFalse($cautions[0]->blocks());

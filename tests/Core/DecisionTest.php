@@ -10,7 +10,7 @@ use Pindle\Core\Advice\DecisionKind;
 use Pindle\Core\Advice\DecisionReason;
 use Pindle\Core\Advice\Ending;
 use Pindle\Core\Advice\Liking;
-use Pindle\Core\Evidence\OneTry;
+use Pindle\Core\Evidence\Attempt;
 use Pindle\Core\Evidence\Outcome;
 use Pindle\Tests\Make;
 
@@ -20,7 +20,7 @@ final class DecisionTest extends TestCase
 
     public function test_it_moves_on_when_the_step_became_secure_and_says_what_opens(): void
     {
-        $decision = self::after(1, array_fill(0, 5, Outcome::AtOnce), self::tries(0, array_fill(0, 5, Outcome::AtOnce), 'fetch-me'));
+        $decision = self::after(1, array_fill(0, 5, Outcome::AtOnce), self::attempts(0, array_fill(0, 5, Outcome::AtOnce), 'fetch-me'));
 
         self::assertSame(DecisionKind::MoveOn, $decision->kind);
         self::assertContains('say-count@10', $decision->opens);
@@ -40,7 +40,7 @@ final class DecisionTest extends TestCase
 
     public function test_a_look_that_was_passed_rests_until_the_next_falls_due(): void
     {
-        $secure = [...self::tries(0, array_fill(0, 5, Outcome::AtOnce), 'fetch-me'), ...self::tries(1, array_fill(0, 5, Outcome::AtOnce))];
+        $secure = [...self::attempts(0, array_fill(0, 5, Outcome::AtOnce), 'fetch-me'), ...self::attempts(1, array_fill(0, 5, Outcome::AtOnce))];
         $decision = self::after(7, [Outcome::AtOnce, Outcome::AtOnce], $secure);
 
         self::assertSame(DecisionReason::LookPassed, $decision->reason);
@@ -63,22 +63,22 @@ final class DecisionTest extends TestCase
 
     /**
      * @param list<Outcome> $outcomes
-     * @param list<OneTry>  $earlier
+     * @param list<Attempt>  $earlier
      */
     private static function after(int $day, array $outcomes, array $earlier = [], Ending $ending = Ending::Done): Decision
     {
-        $tries = self::tries($day, $outcomes);
+        $attempts = self::attempts($day, $outcomes);
 
-        return Decision::after(self::STEP, $tries, Make::record($earlier)->mark(self::STEP, Make::day($day)), Make::record([...$earlier, ...$tries]), $ending, Make::day($day));
+        return Decision::after(self::STEP, $attempts, Make::record($earlier)->mark(self::STEP, Make::day($day)), Make::record([...$earlier, ...$attempts]), $ending, Make::day($day));
     }
 
     /**
      * @param list<Outcome> $outcomes
      *
-     * @return list<OneTry>
+     * @return list<Attempt>
      */
-    private static function tries(int $day, array $outcomes, string $family = 'pass-it-on'): array
+    private static function attempts(int $day, array $outcomes, string $activity = 'pass-it-on'): array
     {
-        return array_map(static fn (Outcome $outcome, int $minute): OneTry => Make::aTry(self::STEP, $day, $outcome, family: $family, minute: $minute), $outcomes, array_keys($outcomes));
+        return array_map(static fn (Outcome $outcome, int $minute): Attempt => Make::anAttempt(self::STEP, $day, $outcome, activity: $activity, minute: $minute), $outcomes, array_keys($outcomes));
     }
 }

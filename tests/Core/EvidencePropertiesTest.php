@@ -7,10 +7,10 @@ namespace Pindle\Tests\Core;
 use PHPUnit\Framework\TestCase;
 use Pindle\Core\Child\SecureRule;
 use Pindle\Core\Child\Settings;
+use Pindle\Core\Evidence\Attempt;
 use Pindle\Core\Evidence\ChildRecord;
-use Pindle\Core\Evidence\HelpLevel;
+use Pindle\Core\Evidence\Help;
 use Pindle\Core\Evidence\Mark;
-use Pindle\Core\Evidence\OneTry;
 use Pindle\Core\Evidence\Outcome;
 use Pindle\Core\Evidence\SecureClauses;
 use Pindle\Core\Evidence\Seen;
@@ -53,16 +53,16 @@ final class EvidencePropertiesTest extends TestCase
         $became = 0;
         foreach (SecureRule::cases() as $rule) {
             foreach (self::histories(15, 0.97) as [$evidence]) {
-                $record = ChildRecord::blank(Make::library()->wholeMap(), new Settings(secureRule: $rule));
+                $record = ChildRecord::blank(Make::wholeMap(), new Settings(secureRule: $rule));
                 foreach ($evidence as $seen) {
                     $before = $record->state($seen->stepId);
                     $record = $record->with($seen);
                     $after = $record->state($seen->stepId);
-                    if ($seen instanceof OneTry && $after->secured && !$before->secured) {
+                    if ($seen instanceof Attempt && $after->secured && !$before->secured) {
                         ++$became;
                         self::assertTrue(SecureClauses::areMet($rule, $record->map->step($seen->stepId), $after));
                     }
-                    self::assertFalse(!$seen instanceof OneTry && $after->secured && !$before->secured && Mark::Secure !== ($seen->mark ?? null) && Mark::LookAgain !== ($seen->mark ?? null), 'a witness makes nothing Secure');
+                    self::assertFalse(!$seen instanceof Attempt && $after->secured && !$before->secured && Mark::Secure !== ($seen->mark ?? null) && Mark::LookAgain !== ($seen->mark ?? null), 'a witness makes nothing Secure');
                 }
             }
         }
@@ -74,7 +74,7 @@ final class EvidencePropertiesTest extends TestCase
         foreach (self::histories(6) as [$evidence, $random]) {
             $record = Make::record($evidence);
             $step = self::STEPS[$random->getInt(0, \count(self::STEPS) - 1)];
-            $more = $record->with(Make::aTry($step, 60, $random->getInt(0, 1) ? Outcome::AtOnce : Outcome::WorkedItOut, [0.05, 0.5][$random->getInt(0, 1)], help: HelpLevel::cases()[$random->getInt(0, 2)]));
+            $more = $record->with(Make::anAttempt($step, 60, $random->getInt(0, 1) ? Outcome::AtOnce : Outcome::WorkedItOut, [null, 2][$random->getInt(0, 1)], help: Help::cases()[$random->getInt(0, 2)]));
             foreach (array_keys($record->map->steps) as $id) {
                 self::assertGreaterThanOrEqual($record->state($id)->p, $more->state($id)->p, $id);
             }
@@ -99,7 +99,7 @@ final class EvidencePropertiesTest extends TestCase
         $bearing = $record->bearingOn($touched);
         $bySitting = [];
         foreach ($evidence as $seen) {
-            if ($seen instanceof OneTry && !$seen->isLook) {
+            if ($seen instanceof Attempt && !$seen->isLook) {
                 $bySitting[$seen->sittingId][] = $seen;
             }
         }
@@ -122,7 +122,7 @@ final class EvidencePropertiesTest extends TestCase
                 $evidence[] = match ($random->getInt(0, 19)) {
                     0 => Make::witness($step, $day, $outcome, $i),
                     1 => Make::handMark($step, $day, Mark::cases()[$random->getInt(0, 4)], $i),
-                    default => Make::aTry($step, $day, $outcome, [0.05, 0.33, 0.5][$random->getInt(0, 2)], HelpLevel::cases()[max(0, $random->getInt(-3, 2))], 'family-'.$random->getInt(0, 2), slip: $right ? null : Slip::cases()[$random->getInt(0, 13)], thing: 'thing-'.$random->getInt(0, 2), minute: $i, error: 'guess-count@10' === $step ? ($right ? 0.1 : 0.8) : null, isLook: 0 === $random->getInt(0, 14)),
+                    default => Make::anAttempt($step, $day, $outcome, [null, 3, 2][$random->getInt(0, 2)], Help::cases()[max(0, $random->getInt(-3, 2))], 'activity-'.$random->getInt(0, 2), slip: $right ? null : Slip::cases()[$random->getInt(0, 13)], thing: 'thing-'.$random->getInt(0, 2), minute: $i, error: 'guess-count@10' === $step ? ($right ? 0.1 : 0.8) : null, isLook: 0 === $random->getInt(0, 14)),
                 };
             }
             yield $seed => [$evidence, $random];

@@ -6,12 +6,11 @@ namespace Pindle\Tests\Core;
 
 use PHPUnit\Framework\TestCase;
 use Pindle\Core\Calendar\LocalDate;
-use Pindle\Core\Evidence\HelpLevel;
+use Pindle\Core\Evidence\Help;
 use Pindle\Core\Evidence\Outcome;
 use Pindle\Core\FirstLook\Answer;
 use Pindle\Core\FirstLook\FirstLook;
-use Pindle\Core\Question\Ask;
-use Pindle\Core\Question\Fact;
+use Pindle\Core\Question\Kind\TellHowMany;
 use Pindle\Core\Question\Level;
 use Pindle\Core\Question\Question;
 use Pindle\Core\Simulation\SimulatedChild;
@@ -27,7 +26,7 @@ final class FirstLookTest extends TestCase
         [$young, $old] = [self::look(36)->chances(), self::look(84)->chances()];
 
         self::assertLessThan($old['put-together@5'], $young['put-together@5']);
-        foreach (Make::library()->wholeMap()->steps as $step) {
+        foreach (Make::wholeMap()->steps as $step) {
             foreach ($step->needs as $need) {
                 self::assertLessThanOrEqual($old[$need], $old[$step->id], $step->id.' and '.$need);
             }
@@ -48,7 +47,7 @@ final class FirstLookTest extends TestCase
     {
         $random = new Randomizer(new Xoshiro256StarStar(1));
 
-        self::assertGreaterThan(self::look(54)->chances()['say-count@20'] + 0.2, FirstLook::of(Make::library()->wholeMap(), 54, ['say-count@20'], [], $random)->chances()['say-count@20']);
+        self::assertGreaterThan(self::look(54)->chances()['say-count@20'] + 0.2, FirstLook::of(Make::wholeMap(), 54, ['say-count@20'], [], $random)->chances()['say-count@20']);
     }
 
     public function test_it_goes_on_from_its_answers_on_another_day_just_as_it_would_have(): void
@@ -62,7 +61,7 @@ final class FirstLookTest extends TestCase
 
     public function test_it_asks_at_most_twelve_different_steps_and_places_a_child_better_than_age_alone(): void
     {
-        $map = Make::library()->wholeMap();
+        $map = Make::wholeMap();
         $day = LocalDate::parse('2026-01-01');
         $random = new Randomizer(new Xoshiro256StarStar(17));
         [$byAge, $byLook] = [0, 0];
@@ -74,7 +73,7 @@ final class FirstLookTest extends TestCase
             $asked = [];
             while (null !== $stepId = $look->next(array_keys($map->steps))) {
                 $asked[] = $stepId;
-                [$outcome] = $child->answer(new Question($stepId, new Fact(Ask::HowMany, ['n' => 1], 1), Level::At), HelpLevel::Bare, $day, \count($asked), $random);
+                [$outcome] = $child->answer(new Question($stepId, new TellHowMany(1), Level::At), Help::Bare, $day, \count($asked), $random);
                 $look = $look->with(new Answer($stepId, $outcome), $random);
             }
             self::assertCount(FirstLook::MOST_TASKS, array_unique($asked));
@@ -87,6 +86,6 @@ final class FirstLookTest extends TestCase
     /** @param list<Answer> $answers */
     private static function look(int $months, array $answers = [], ?Randomizer $random = null): FirstLook
     {
-        return FirstLook::of(Make::library()->wholeMap(), $months, [], $answers, $random ?? new Randomizer(new Xoshiro256StarStar(1)));
+        return FirstLook::of(Make::wholeMap(), $months, [], $answers, $random ?? new Randomizer(new Xoshiro256StarStar(1)));
     }
 }

@@ -10,9 +10,9 @@ use Pindle\Core\Planning\Lack;
 use Pindle\Core\Planning\LackReason;
 use Pindle\Core\Planning\Laid;
 use Pindle\Core\Planning\LayOut;
-use Pindle\Core\Question\Ask;
-use Pindle\Core\Question\Fact;
+use Pindle\Core\Question\Kind;
 use Pindle\Core\Question\Level;
+use Pindle\Core\Question\Prompt;
 use Pindle\Core\Question\Question;
 use Pindle\Core\Question\QuestionSet;
 use Pindle\Core\Skill\Form;
@@ -26,17 +26,17 @@ final class LayOutTest extends TestCase
 {
     public function test_the_exact_count_of_one_kind_is_laid_out(): void
     {
-        self::assertSame(['things' => ['corks' => 7]], self::laid('take-some', ['n' => 7, 'b' => 3], [self::thing('corks', 20)]));
+        self::assertSame(['things' => ['corks' => 7]], self::laid('take-some', new Kind\Take('take', 7, 3), [self::thing('corks', 20)]));
     }
 
     public function test_an_amount_that_no_kind_has_is_split_over_two(): void
     {
-        self::assertSame(['things' => ['pegs' => 5, 'corks' => 2]], self::laid('take-some', ['n' => 7, 'b' => 3], [self::thing('corks', 4), self::thing('pegs', 5)]));
+        self::assertSame(['things' => ['pegs' => 5, 'corks' => 2]], self::laid('take-some', new Kind\Take('take', 7, 3), [self::thing('corks', 4), self::thing('pegs', 5)]));
     }
 
     public function test_when_even_two_kinds_fall_short_it_says_how_many_more_would_do(): void
     {
-        $lack = self::choose('take-some', ['n' => 9, 'b' => 3], [self::thing('corks', 4), self::thing('pegs', 3)]);
+        $lack = self::choose('take-some', new Kind\Take('take', 9, 3), [self::thing('corks', 4), self::thing('pegs', 3)]);
 
         self::assertInstanceOf(Lack::class, $lack);
         self::assertSame([LackReason::TooFew, 9, 'corks', 5], [$lack->reason, $lack->wanted, $lack->nearest?->name, $lack->more]);
@@ -44,47 +44,45 @@ final class LayOutTest extends TestCase
 
     public function test_things_have_to_fit_be_safe_and_be_even_where_they_are_weighed(): void
     {
-        $walnuts = new Thing('walnuts', 'walnuts', 'walnut', 30, Size::of(45, 70, 80), Shape::Block, mass: 11.0, massSpread: 2.2);
-        $blocks = new Thing('blocks', 'blocks', 'block', 30, Size::of(40, 70, 80), Shape::Block, mass: 40.0, massSpread: 0.5);
+        $walnuts = new Thing('walnuts', 'walnuts', 'walnut', 30, Size::of(45, 70, 80), Shape::Block, mass: 11.0, massDeviation: 2.2);
+        $blocks = new Thing('blocks', 'blocks', 'block', 30, Size::of(40, 70, 80), Shape::Block, mass: 40.0, massDeviation: 0.5);
 
-        self::assertSame(LackReason::TooBig, self::lack('ten-tray', ['n' => 7], [self::thing('spoons', 20, [15, 55, 300])]));
-        self::assertSame(LackReason::Unsafe, self::lack('take-some', ['n' => 7, 'b' => 3], [self::thing('beans', 60, [7, 9, 16])], 24));
-        self::assertSame(LackReason::Uneven, self::lack('hanger-balance', ['n' => 5], [$walnuts]));
-        self::assertSame(['things' => ['blocks' => 10]], self::laid('hanger-balance', ['n' => 5], [$walnuts, $blocks]));
-        self::assertSame(LackReason::Nothing, self::lack('take-some', ['n' => 7, 'b' => 3], []));
+        self::assertSame(LackReason::TooBig, self::lack('ten-tray', new Kind\FillFrame('read-frame', 7), [self::thing('spoons', 20, [15, 55, 300])]));
+        self::assertSame(LackReason::Unsafe, self::lack('take-some', new Kind\Take('take', 7, 3), [self::thing('beans', 60, [7, 9, 16])], 24));
+        self::assertSame(LackReason::Uneven, self::lack('hanger-balance', new Kind\Balance(5, null), [$walnuts]));
+        self::assertSame(['things' => ['blocks' => 10]], self::laid('hanger-balance', new Kind\Balance(5, null), [$walnuts, $blocks]));
+        self::assertSame(LackReason::Nothing, self::lack('take-some', new Kind\Take('take', 7, 3), []));
     }
 
     public function test_a_second_kind_has_to_be_clearly_different_or_of_another_colour(): void
     {
-        $numbers = ['a' => 4, 'b' => 3];
+        $numbers = new Kind\CompareSigns('put-sign', 4, 3);
         self::assertSame(LackReason::NoOther, self::lack('turn-sign', $numbers, [self::thing('corks', 30)]));
         self::assertSame(['things' => ['cubes' => 4], 'others' => ['cubes' => 3]], self::laid('turn-sign', $numbers, [new Thing('cubes', 'cubes', 'cube', 30, Size::of(40, 70, 80), Shape::Block, colours: 3)]));
     }
 
     /**
-     * @param array<string, int> $numbers
      * @param list<Thing>        $things
      *
      * @return list<Laid>|Lack
      */
-    private static function choose(string $family, array $numbers, array $things, int $months = 60): array|Lack
+    private static function choose(string $activity, Prompt $prompt, array $things, int $months = 60): array|Lack
     {
-        $of = Make::library()->catalogue()->family($family);
-        $step = Make::library()->wholeMap()->step('take-away@5');
-        $set = QuestionSet::ofStored([new Question($step->id, new Fact(Ask::Take, $numbers, 1), Level::At)]);
+        $of = Make::catalogue()->activity($activity);
+        $step = Make::wholeMap()->step('take-away@5');
+        $set = QuestionSet::ofStored([new Question($step->id, $prompt, Level::At)]);
 
-        return (new LayOut(Make::library()->cautions()))->choose($of, $of->props, [[$set, $step->size()]], [Form::Things], $things, [new Child('c', 'C', Make::day(0)->plusDays(-30 * $months))], Make::day(0), [], []);
+        return (new LayOut(Make::cautions()))->choose($of, $of->props, [[$set, $step->size]], [Form::Things], $things, [new Child('c', 'C', Make::day(0)->plusDays(-30 * $months))], Make::day(0), [], []);
     }
 
     /**
-     * @param array<string, int> $numbers
      * @param list<Thing>        $things
      *
      * @return array<string, array<string, int>> role => thing => count
      */
-    private static function laid(string $family, array $numbers, array $things): array
+    private static function laid(string $activity, Prompt $prompt, array $things): array
     {
-        $chosen = self::choose($family, $numbers, $things);
+        $chosen = self::choose($activity, $prompt, $things);
         self::assertIsArray($chosen, $chosen instanceof Lack ? $chosen->reason->value : '');
         $laid = [];
         foreach ($chosen as $one) {
@@ -95,12 +93,11 @@ final class LayOutTest extends TestCase
     }
 
     /**
-     * @param array<string, int> $numbers
      * @param list<Thing>        $things
      */
-    private static function lack(string $family, array $numbers, array $things, int $months = 60): ?LackReason
+    private static function lack(string $activity, Prompt $prompt, array $things, int $months = 60): ?LackReason
     {
-        $lack = self::choose($family, $numbers, $things, $months);
+        $lack = self::choose($activity, $prompt, $things, $months);
 
         return $lack instanceof Lack ? $lack->reason : null;
     }

@@ -10,9 +10,9 @@ use Pindle\Core\Advice\Idea;
 use Pindle\Core\Advice\LiveAdvice;
 use Pindle\Core\Child\Fingers;
 use Pindle\Core\Child\Settings;
-use Pindle\Core\Evidence\HelpLevel;
+use Pindle\Core\Evidence\Attempt;
+use Pindle\Core\Evidence\Help;
 use Pindle\Core\Evidence\Method;
-use Pindle\Core\Evidence\OneTry;
 use Pindle\Core\Evidence\Outcome;
 use Pindle\Core\Evidence\Slip;
 use Pindle\Core\Skill\Form;
@@ -40,8 +40,8 @@ final class LiveAdviceTest extends TestCase
 
     public function test_with_all_the_help_there_is_the_form_goes_back(): void
     {
-        self::assertContains(Idea::FormBack, self::after([Outcome::NotYet, Outcome::NotYet], form: Form::Pictures, help: HelpLevel::Shown)->ideas ?? []);
-        self::assertNotContains(Idea::FormBack, self::after([Outcome::NotYet, Outcome::NotYet], form: Form::Things, help: HelpLevel::Shown)->ideas ?? [], 'there is none before things');
+        self::assertContains(Idea::FormBack, self::after([Outcome::NotYet, Outcome::NotYet], form: Form::Pictures, help: Help::Shown)->ideas ?? []);
+        self::assertNotContains(Idea::FormBack, self::after([Outcome::NotYet, Outcome::NotYet], form: Form::Things, help: Help::Shown)->ideas ?? [], 'there is none before things');
     }
 
     public function test_an_idea_is_not_offered_twice_in_a_sitting(): void
@@ -62,7 +62,7 @@ final class LiveAdviceTest extends TestCase
         self::assertSame([Idea::HowDidYouSeeIt, Idea::CoverAndAsk, Idea::BiggerNumbers, Idea::HowManyMoreTo, Idea::ChildAsks, Idea::NextForm, Idea::NextReach], $advice->ideas);
         self::assertNull(self::after(array_fill(0, 4, Outcome::AtOnce)));
         self::assertNotNull(self::after(array_fill(0, 6, Outcome::AtOnce)));
-        self::assertNull(self::after(array_fill(0, 3, Outcome::AtOnce), help: HelpLevel::Shown), 'shown is not at once');
+        self::assertNull(self::after(array_fill(0, 3, Outcome::AtOnce), help: Help::Shown), 'shown is not at once');
     }
 
     public function test_fingers_are_read_as_the_setting_says(): void
@@ -77,11 +77,11 @@ final class LiveAdviceTest extends TestCase
      * @param list<Outcome> $outcomes
      * @param list<Idea>    $offered
      */
-    private static function after(array $outcomes, ?Slip $slip = null, ?Form $form = null, HelpLevel $help = HelpLevel::Bare, ?Method $method = null, Settings $settings = new Settings(), array $offered = []): ?LiveAdvice
+    private static function after(array $outcomes, ?Slip $slip = null, ?Form $form = null, Help $help = Help::Bare, ?Method $method = null, Settings $settings = new Settings(), array $offered = []): ?LiveAdvice
     {
-        $tries = array_map(static fn (Outcome $outcome, int $i): OneTry => Make::aTry(self::STEP, 0, $outcome, help: $help, form: $form, slip: $slip, minute: $i, method: $method), $outcomes, array_keys($outcomes));
-        $record = Make::record($tries, $settings);
+        $attempts = array_map(static fn (Outcome $outcome, int $i): Attempt => Make::anAttempt(self::STEP, 0, $outcome, help: $help, form: $form, slip: $slip, minute: $i, method: $method), $outcomes, array_keys($outcomes));
+        $record = Make::record($attempts, $settings);
 
-        return LiveAdvice::after($record->map->step(self::STEP), $tries, $record, $offered);
+        return LiveAdvice::after($record->map->step(self::STEP), $attempts, $record, $offered);
     }
 }

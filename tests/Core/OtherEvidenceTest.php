@@ -6,9 +6,9 @@ namespace Pindle\Tests\Core;
 
 use PHPUnit\Framework\TestCase;
 use Pindle\Core\Child\SecureRule;
+use Pindle\Core\Evidence\Attempt;
 use Pindle\Core\Evidence\ClauseKind;
 use Pindle\Core\Evidence\Mark;
-use Pindle\Core\Evidence\OneTry;
 use Pindle\Core\Evidence\Outcome;
 use Pindle\Core\Evidence\SecureClauses;
 use Pindle\Core\Evidence\Tracing;
@@ -34,15 +34,15 @@ final class OtherEvidenceTest extends TestCase
     {
         $state = Make::record([Make::witness(self::STEP, 0, Outcome::AtOnce)])->state(self::STEP);
 
-        self::assertSame([0, Tracing::PRIOR, null], [$state->tries, $state->p, $state->halfLife]);
+        self::assertSame([0, Tracing::PRIOR, null], [$state->attempts, $state->p, $state->halfLife]);
     }
 
     public function test_a_try_that_wanted_help_takes_away_what_a_witness_gave(): void
     {
         $steady = [Make::witness(self::STEP, 0, Outcome::AtOnce), Make::witness(self::STEP, 1, Outcome::AtOnce)];
 
-        self::assertSame(Mark::Steady, Make::record([...$steady, Make::aTry(self::STEP, 2)])->mark(self::STEP, Make::day(2)));
-        self::assertSame(Mark::Trying, Make::record([...$steady, Make::aTry(self::STEP, 2, Outcome::WithHelp)])->mark(self::STEP, Make::day(2)));
+        self::assertSame(Mark::Steady, Make::record([...$steady, Make::anAttempt(self::STEP, 2)])->mark(self::STEP, Make::day(2)));
+        self::assertSame(Mark::Trying, Make::record([...$steady, Make::anAttempt(self::STEP, 2, Outcome::WithHelp)])->mark(self::STEP, Make::day(2)));
     }
 
     public function test_a_mark_set_by_hand_holds_until_later_evidence_moves_it(): void
@@ -52,14 +52,14 @@ final class OtherEvidenceTest extends TestCase
         }
         $secure = [Make::handMark(self::STEP, 0, Mark::Secure)];
         self::assertSame(Mark::LookAgain, Make::record($secure)->mark(self::STEP, Make::day(6)), 'memory fades all the same');
-        self::assertSame(Mark::Secure, Make::record([...$secure, Make::aTry(self::STEP, 1)])->mark(self::STEP, Make::day(1)));
-        self::assertSame(Mark::Trying, Make::record([...$secure, Make::aTry(self::STEP, 1, Outcome::NotYet), Make::aTry(self::STEP, 1, Outcome::NotYet, minute: 1)])->mark(self::STEP, Make::day(1)));
+        self::assertSame(Mark::Secure, Make::record([...$secure, Make::anAttempt(self::STEP, 1)])->mark(self::STEP, Make::day(1)));
+        self::assertSame(Mark::Trying, Make::record([...$secure, Make::anAttempt(self::STEP, 1, Outcome::NotYet), Make::anAttempt(self::STEP, 1, Outcome::NotYet, minute: 1)])->mark(self::STEP, Make::day(1)));
     }
 
     public function test_old_successes_do_not_undo_a_mark_set_lower(): void
     {
-        $secure = [...self::tries(4, 0, 'fetch-me'), ...self::tries(4, 1, 'pass-it-on')];
-        $record = Make::record([...$secure, Make::handMark(self::STEP, 2, Mark::Trying), Make::aTry(self::STEP, 3)]);
+        $secure = [...self::attempts(4, 0, 'fetch-me'), ...self::attempts(4, 1, 'pass-it-on')];
+        $record = Make::record([...$secure, Make::handMark(self::STEP, 2, Mark::Trying), Make::anAttempt(self::STEP, 3)]);
 
         self::assertNotSame(Mark::Secure, $record->mark(self::STEP, Make::day(3)));
     }
@@ -68,33 +68,33 @@ final class OtherEvidenceTest extends TestCase
     {
         self::assertSame([Outcome::AtOnce, Outcome::WorkedItOut, Outcome::WithHelp, Outcome::NotYet], array_map(Outcome::ofGuess(...), [0.15, 0.35, 0.60, 0.61]));
 
-        $guess = static fn (array $errors): array => array_map(static fn (float $error, int $i): OneTry => Make::aTry('guess-count@10', $i, Outcome::ofGuess($error), family: 'jar-'.$i % 2, error: $error), $errors, array_keys($errors));
+        $guess = static fn (array $errors): array => array_map(static fn (float $error, int $i): Attempt => Make::anAttempt('guess-count@10', $i, Outcome::ofGuess($error), activity: 'jar-'.$i % 2, error: $error), $errors, array_keys($errors));
         self::assertSame(Mark::Secure, Make::record($guess([0.5, 0.4, 0.3, 0.2, 0.1, 0.1, 0.2]))->mark('guess-count@10', Make::day(6)), 'half of the last six within a quarter');
-        $clauses = SecureClauses::of(SecureRule::Usual, Make::library()->wholeMap()->step('guess-count@10'), Make::record($guess([0.1, 0.1, 0.1, 0.4, 0.4, 0.4, 0.4]))->state('guess-count@10'));
+        $clauses = SecureClauses::of(SecureRule::Usual, Make::wholeMap()->step('guess-count@10'), Make::record($guess([0.1, 0.1, 0.1, 0.4, 0.4, 0.4, 0.4]))->state('guess-count@10'));
         self::assertSame(ClauseKind::GuessError, $clauses[0]->kind);
         self::assertSame([40, false], [$clauses[0]->has, $clauses[0]->met]);
     }
 
     public function test_tries_of_a_first_look_count_in_the_window_but_are_not_believed_twice(): void
     {
-        $state = Make::record([Make::aTry(self::STEP, 0, Outcome::AtOnce, isLook: true)])->state(self::STEP);
+        $state = Make::record([Make::anAttempt(self::STEP, 0, Outcome::AtOnce, isLook: true)])->state(self::STEP);
 
-        self::assertSame([Tracing::PRIOR, 1, 1, 4.0], [$state->p, $state->tries, \count($state->lately), $state->halfLife]);
-        self::assertSame([], Make::record([Make::aTry('touch-count@5', 0, Outcome::AtOnce, isLook: true)])->lastSittings);
+        self::assertSame([Tracing::PRIOR, 1, 1, 4.0], [$state->p, $state->attempts, \count($state->lately), $state->halfLife]);
+        self::assertSame([], Make::record([Make::anAttempt('touch-count@5', 0, Outcome::AtOnce, isLook: true)])->lastSittings);
     }
 
     public function test_thorough_is_met_by_ordinary_sittings_spread_over_more_than_a_week(): void
     {
-        $tries = array_merge(...array_map(static fn (int $day): array => self::tries(6, $day, 'family-'.$day), [0, 3, 6, 9]));
-        $thorough = Make::record($tries, new \Pindle\Core\Child\Settings(secureRule: SecureRule::Thorough));
+        $attempts = array_merge(...array_map(static fn (int $day): array => self::attempts(6, $day, 'activity-'.$day), [0, 3, 6, 9]));
+        $thorough = Make::record($attempts, new \Pindle\Core\Child\Settings(secureRule: SecureRule::Thorough));
 
         self::assertSame(Mark::Secure, $thorough->mark(self::STEP, Make::day(9)));
-        self::assertNotSame(Mark::Secure, Make::record(\array_slice($tries, 0, 18), new \Pindle\Core\Child\Settings(secureRule: SecureRule::Thorough))->mark(self::STEP, Make::day(6)), 'no week yet');
+        self::assertNotSame(Mark::Secure, Make::record(\array_slice($attempts, 0, 18), new \Pindle\Core\Child\Settings(secureRule: SecureRule::Thorough))->mark(self::STEP, Make::day(6)), 'no week yet');
     }
 
-    /** @return list<OneTry> */
-    private static function tries(int $count, int $day, string $family): array
+    /** @return list<Attempt> */
+    private static function attempts(int $count, int $day, string $activity): array
     {
-        return array_map(static fn (int $minute): OneTry => Make::aTry(self::STEP, $day, Outcome::AtOnce, family: $family, minute: $minute), range(1, $count));
+        return array_map(static fn (int $minute): Attempt => Make::anAttempt(self::STEP, $day, Outcome::AtOnce, activity: $activity, minute: $minute), range(1, $count));
     }
 }

@@ -91,7 +91,7 @@ final class PlannerTest extends TestCase
 
         foreach ($plan->setUps as $setUp) {
             self::assertContains($setUp->place, [Place::Table, Place::Anywhere]);
-            self::assertFalse($setUp->family->noisy);
+            self::assertFalse($setUp->activity->noisy);
         }
     }
 
@@ -111,14 +111,14 @@ final class PlannerTest extends TestCase
         $boat = self::boat();
         $first = self::planner()->plan($boat)->setUps[0];
         $childId = $first->sittings[0]->childId;
-        $stepId = $first->sittings[0]->stepId;
+        $stepId = $first->sittings[0]->course()->stepId;
         $learners = array_map(static function (Learner $learner) use ($childId, $stepId): Learner {
             if ($learner->child->id !== $childId) {
                 return $learner;
             }
             $record = $learner->record;
             for ($minute = 0; $minute < 6; ++$minute) {
-                $record = $record->with(Make::aTry($stepId, 0, Outcome::AtOnce, family: 'pass-it-on', minute: $minute));
+                $record = $record->with(Make::anAttempt($stepId, 0, Outcome::AtOnce, activity: 'pass-it-on', minute: $minute));
             }
 
             return new Learner($learner->child, $record, $learner->minutes);
@@ -126,7 +126,7 @@ final class PlannerTest extends TestCase
         $next = self::planner()->plan(new DayRequest($boat->date, 1, $learners, $boat->windows, $boat->things, $boat->places));
 
         foreach ($next->setUps as $setUp) {
-            self::assertNotSame($stepId, $setUp->sittingOf($childId)?->stepId, 'done today already');
+            self::assertNotSame($stepId, $setUp->sittingOf($childId)?->course()->stepId, 'done today already');
         }
     }
 
@@ -136,10 +136,10 @@ final class PlannerTest extends TestCase
         $plan = self::planner()->plan($boat);
         $first = $plan->setUps[0];
         $cork = Make::thing('corks', 18, [25, 25, 40], Shape::Tube);
-        $change = static fn (?Span $span = null, ?Part $part = null, ?array $laid = null): SetUp => new SetUp($first->key, $first->family, $first->place, $part ?? $first->part, $span ?? $first->span, $first->sittings, array_values($laid ?? $first->laid));
+        $change = static fn (?Span $span = null, ?Part $part = null, ?array $laid = null): SetUp => new SetUp($first->key, $first->activity, $first->place, $part ?? $first->part, $span ?? $first->span, $first->sittings, array_values($laid ?? $first->laid));
         $found = static fn (SetUp $changed): array => array_map(
             static fn (array $problem): Problem => $problem[0],
-            (new PlanCheck(Make::library()->cautions()))->problems($boat, new DayPlan($plan->date, [$changed, ...\array_slice($plan->setUps, 1)], $plan->threads, $plan->goal)),
+            (new PlanCheck(Make::cautions()))->problems($boat, new DayPlan($plan->date, [$changed, ...\array_slice($plan->setUps, 1)], $plan->threads, $plan->goal)),
         );
 
         self::assertContains(Problem::OutsideWindows, $found($change(span: new Span(400, 410))));
@@ -147,7 +147,7 @@ final class PlannerTest extends TestCase
         self::assertContains(Problem::Unsafe, $found($change(laid: [new Laid('things', $cork, 3)])));
         self::assertContains(Problem::MoreThanThereIs, $found($change(laid: [new Laid('things', $cork, 300)])));
         self::assertContains(Problem::WrongThread, $found($change(span: new Span(545, 549))));
-        if (Part::With === $first->family->part) {
+        if (Part::With === $first->activity->part) {
             self::assertContains(Problem::PartLowered, $found($change(part: Part::Alone)));
         }
     }
@@ -155,9 +155,9 @@ final class PlannerTest extends TestCase
     public function test_the_list_to_bring_adds_up_what_lies_out_together(): void
     {
         $pegs = Make::thing('pegs', 40, [10, 15, 75]);
-        $family = array_values(Make::library()->catalogue()->families)[0];
+        $activity = array_values(Make::catalogue()->activities)[0];
         $sittings = self::planner()->plan(self::boat())->setUps[0]->sittings;
-        $at = static fn (string $key, int $from, int $to, int $count): SetUp => new SetUp($key, $family, Place::Table, Part::Near, new Span($from, $to), $sittings, [new Laid('things', $pegs, $count)]);
+        $at = static fn (string $key, int $from, int $to, int $count): SetUp => new SetUp($key, $activity, Place::Table, Part::Near, new Span($from, $to), $sittings, [new Laid('things', $pegs, $count)]);
 
         self::assertSame(12, BringList::of([$at('a', 540, 550, 5), $at('b', 545, 555, 7), $at('c', 600, 610, 9)])[0]['count']);
         self::assertSame(9, BringList::of([$at('a', 540, 550, 5), $at('c', 600, 610, 9)])[0]['count']);
@@ -165,13 +165,13 @@ final class PlannerTest extends TestCase
 
     private static function planner(): Planner
     {
-        return new Planner(Make::library()->map(), Make::library()->catalogue(), Make::library()->cautions());
+        return new Planner(Make::map(), Make::catalogue(), Make::cautions());
     }
 
     /** @return list<string> */
     private static function problems(DayRequest $request, DayPlan $plan): array
     {
-        return array_map(static fn (array $problem): string => $problem[0]->value.' '.$problem[1], (new PlanCheck(Make::library()->cautions()))->problems($request, $plan));
+        return array_map(static fn (array $problem): string => $problem[0]->value.' '.$problem[1], (new PlanCheck(Make::cautions()))->problems($request, $plan));
     }
 
     private static function boat(): DayRequest
@@ -183,7 +183,7 @@ final class PlannerTest extends TestCase
 
     private static function learner(Child $child): Learner
     {
-        return new Learner($child, ChildRecord::blank(Make::library()->map()), $child->minutesOn(Make::day(0)));
+        return new Learner($child, ChildRecord::blank(Make::map()), $child->minutesOn(Make::day(0)));
     }
 
     /** @return list<Thing> */
@@ -201,22 +201,22 @@ final class PlannerTest extends TestCase
     /** Up to six children of any age with some of the map behind them, any windows, any cupboard. */
     private static function randomHouse(Randomizer $random, int $house): DayRequest
     {
-        $map = Make::library()->map();
+        $map = Make::map();
         $learners = [];
         for ($i = 0, $count = $random->getInt(1, 6); $i < $count; ++$i) {
             $months = $random->getInt(12, 96);
             $child = Make::child('Child'.$i, $months, $months < 40 && 0 === $random->getInt(0, 1) ? [new Span(760, 860)] : []);
             $priors = [];
-            $tries = [];
+            $attempts = [];
             foreach ($map->steps as $step) {
-                if ($step->size() * 6 < $months && 0 !== $random->getInt(0, 4)) {
+                if ($step->size * 6 < $months && 0 !== $random->getInt(0, 4)) {
                     $priors[$step->id] = 0.9;
                     for ($day = $random->getInt(-9, 4); $day < 0; ++$day) {
-                        $tries[] = Make::aTry($step->id, $day, Outcome::AtOnce, form: $step->lastForm());
+                        $attempts[] = Make::anAttempt($step->id, $day, Outcome::AtOnce, form: $step->lastForm());
                     }
                 }
             }
-            $learners[] = new Learner($child, ChildRecord::replay($map, $tries, priors: $priors), $child->minutesOn(Make::day(0)));
+            $learners[] = new Learner($child, ChildRecord::replay($map, $attempts, priors: $priors), $child->minutesOn(Make::day(0)));
         }
         $windows = [new Span(540, 540 + $random->getInt(10, 70))];
         if (0 !== $random->getInt(0, 2)) {

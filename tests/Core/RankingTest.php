@@ -9,9 +9,9 @@ use Pindle\Core\Advice\RankedStep;
 use Pindle\Core\Advice\Ranking;
 use Pindle\Core\Advice\Reason;
 use Pindle\Core\Advice\SureSteps;
+use Pindle\Core\Evidence\Attempt;
 use Pindle\Core\Evidence\ChildRecord;
 use Pindle\Core\Evidence\Mark;
-use Pindle\Core\Evidence\OneTry;
 use Pindle\Core\Evidence\Outcome;
 use Pindle\Core\Skill\Step;
 use Pindle\Tests\Make;
@@ -28,7 +28,7 @@ final class RankingTest extends TestCase
 
     public function test_the_first_term_is_what_the_tries_would_add(): void
     {
-        // p 0.10, six tries: 0.9 · (1 − 0.92^6) = 0.354280; nothing yet counts as nearly secure.
+        // p 0.10, six attempts: 0.9 · (1 − 0.92^6) = 0.354280; nothing yet counts as nearly secure.
         $shape = self::one(Make::record([]), 'name-shape@four', 0);
 
         self::assertEqualsWithDelta(0.354280 + 0.25 * 0.354280, $shape->worth->gain(), 0.000001, 'one step waits for this alone');
@@ -36,8 +36,8 @@ final class RankingTest extends TestCase
 
     public function test_nearly_secure_counts_and_says_so(): void
     {
-        $tries = self::tries('say-count@3', 0, 6);
-        $ranked = self::one(Make::record($tries), 'say-count@3', 2);
+        $attempts = self::attempts('say-count@3', 0, 6);
+        $ranked = self::one(Make::record($attempts), 'say-count@3', 2);
 
         self::assertSame(Reason::NearlySecure, $ranked->reason);
         self::assertSame(['unaided' => 6, 'wanted' => 7], $ranked->values);
@@ -45,7 +45,7 @@ final class RankingTest extends TestCase
 
     public function test_enough_tries_that_lack_something_else_say_what(): void
     {
-        $ranked = self::one(Make::record(self::tries('say-count@3', 0, 8)), 'say-count@3', 2);
+        $ranked = self::one(Make::record(self::attempts('say-count@3', 0, 8)), 'say-count@3', 2);
 
         self::assertSame(Reason::WantsMore, $ranked->reason);
         self::assertSame('days', $ranked->values['clause']);
@@ -53,7 +53,7 @@ final class RankingTest extends TestCase
 
     public function test_what_was_done_today_or_yesterday_waits(): void
     {
-        $record = Make::record(self::tries('say-count@3', 0, 3));
+        $record = Make::record(self::attempts('say-count@3', 0, 3));
 
         self::assertSame(0.3, self::one($record, 'say-count@3', 0)->worth->freshness);
         self::assertSame(0.8, self::one($record, 'say-count@3', 1)->worth->freshness);
@@ -62,7 +62,7 @@ final class RankingTest extends TestCase
 
     public function test_a_strand_left_alone_for_a_week_is_pushed(): void
     {
-        $record = Make::record(self::tries('say-count@3', 0, 3));
+        $record = Make::record(self::attempts('say-count@3', 0, 3));
 
         self::assertSame(1.0, self::one($record, 'say-count@3', 6)->worth->push);
         self::assertSame(1.5, self::one($record, 'say-count@3', 7)->worth->push);
@@ -72,13 +72,13 @@ final class RankingTest extends TestCase
 
     public function test_a_secure_step_is_offered_again_only_when_it_falls_due(): void
     {
-        $record = Make::record([...self::tries('say-count@3', 0, 4, 'fetch-me'), ...self::tries('say-count@3', 1, 4)]);
+        $record = Make::record([...self::attempts('say-count@3', 0, 4, 'fetch-me'), ...self::attempts('say-count@3', 1, 4)]);
 
         self::assertNull(self::find($record, 'say-count@3', 5));
         $due = self::one($record, 'say-count@3', 8);
         self::assertSame(Reason::Due, $due->reason);
         self::assertEqualsWithDelta(1 - 2 ** (-7 / 14), $due->worth->gain(), 1e-9);
-        self::assertSame(Reason::Slipped, self::one($record->with(Make::aTry('say-count@3', 3, Outcome::NotYet)), 'say-count@3', 4)->reason);
+        self::assertSame(Reason::Slipped, self::one($record->with(Make::anAttempt('say-count@3', 3, Outcome::NotYet)), 'say-count@3', 4)->reason);
     }
 
     public function test_what_the_parent_pins_is_offered_whatever_it_lacks_and_a_strand_in_focus_is_pushed(): void
@@ -93,12 +93,12 @@ final class RankingTest extends TestCase
     public function test_a_step_that_is_stuck_casts_doubt_on_its_weakest_need_until_that_is_looked_at(): void
     {
         $needs = [Make::handMark('count-out@5', 0, Mark::Secure), Make::handMark('how-many@5', 0, Mark::Secure), Make::handMark('see-at-once@3', 0, Mark::Steady)];
-        $misses = array_map(static fn (int $minute): OneTry => Make::aTry('split-small@3', 1, Outcome::NotYet, minute: $minute), range(1, 8));
+        $misses = array_map(static fn (int $minute): Attempt => Make::anAttempt('split-small@3', 1, Outcome::NotYet, minute: $minute), range(1, 8));
         $record = Make::record([...$needs, ...$misses, Make::handMark('how-many@3', 2, Mark::Secure)]);
 
         self::assertNull(self::find($record, 'split-small@3', 3), 'it waits');
         self::assertSame([Reason::Doubted, ['stuck' => 'split-small@3']], [self::one($record, 'see-at-once@3', 3)->reason, self::one($record, 'see-at-once@3', 3)->values]);
-        self::assertNotNull(self::find($record->with(Make::aTry('see-at-once@3', 4)), 'split-small@3', 6), 'and comes back once that was looked at');
+        self::assertNotNull(self::find($record->with(Make::anAttempt('see-at-once@3', 4)), 'split-small@3', 6), 'and comes back once that was looked at');
     }
 
     public function test_a_warm_up_takes_what_has_faded_most_and_the_end_what_is_furthest(): void
@@ -144,9 +144,9 @@ final class RankingTest extends TestCase
         return self::find($record, $step, $day) ?? throw new \LogicException($step.' is not offered.');
     }
 
-    /** @return list<OneTry> */
-    private static function tries(string $step, int $day, int $count, string $family = 'pass-it-on'): array
+    /** @return list<Attempt> */
+    private static function attempts(string $step, int $day, int $count, string $activity = 'pass-it-on'): array
     {
-        return array_map(static fn (int $minute): OneTry => Make::aTry($step, $day, family: $family, minute: $minute), range(1, $count));
+        return array_map(static fn (int $minute): Attempt => Make::anAttempt($step, $day, activity: $activity, minute: $minute), range(1, $count));
     }
 }

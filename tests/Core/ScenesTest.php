@@ -6,52 +6,60 @@ namespace Pindle\Tests\Core;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Pindle\App\Platform\Words;
-use Pindle\Core\Activity\SceneKind;
 use Pindle\Core\Child\AcrossTen;
 use Pindle\Core\Child\ComparingSign;
 use Pindle\Core\Child\FrameFilling;
 use Pindle\Core\Child\Settings;
 use Pindle\Core\Child\WayIn;
 use Pindle\Core\Child\WholeInBond;
-use Pindle\Core\Question\Ask;
-use Pindle\Core\Question\Fact;
-use Pindle\Core\Question\Facts;
-use Pindle\Core\Scene\Item;
-use Pindle\Core\Scene\ItemKind;
-use Pindle\Core\Scene\Scene;
+use Pindle\Core\Drawing\Box;
+use Pindle\Core\Drawing\Line;
+use Pindle\Core\Drawing\Mark;
+use Pindle\Core\Drawing\Oval;
+use Pindle\Core\Drawing\Path;
+use Pindle\Core\Drawing\Text;
+use Pindle\Core\Question\Comparison;
+use Pindle\Core\Question\Kind;
+use Pindle\Core\Question\Moved;
+use Pindle\Core\Question\Picture;
+use Pindle\Core\Question\Prompt;
 use Pindle\Core\Scene\Scenes;
 use Pindle\Core\Skill\Form;
-use Pindle\Core\Thing\Shape;
+use Pindle\Tests\Drawn;
 use Pindle\Tests\Make;
 use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
 
 final class ScenesTest extends TestCase
 {
-    public function test_every_question_of_every_family_has_a_picture_that_lies_inside_its_edges(): void
+    public function test_every_question_of_every_activity_has_a_picture_that_lies_inside_its_edges(): void
     {
-        $library = Make::library();
+        $words = Make::words();
+        $hand = Make::glyphs()->hand();
+        $caps = Make::things()->things()['bottle-caps'];
         $drawn = 0;
         $wrong = [];
-        foreach ($library->catalogue()->families as $family) {
-            foreach ($library->map()->steps as $step) {
+        foreach (Make::catalogue()->activities as $activity) {
+            foreach (Make::map()->steps as $step) {
                 foreach ([] === $step->forms ? [null] : $step->forms as $form) {
-                    if (!$family->shows($step, $form)) {
+                    if (!$activity->shows($step, $form)) {
                         continue;
                     }
-                    foreach (\array_slice(Facts::of($family->serves[$step->skill->id], $step), 0, 25) as $fact) {
+                    foreach (\array_slice($activity->serves[$step->skill->id]->prompts($step), 0, 25) as $prompt) {
                         $settings = 0 === $drawn % 2 ? new Settings() : new Settings(WayIn::Bars, frameFilling: FrameFilling::Upright, comparingSign: ComparingSign::Balance, acrossTen: AcrossTen::ThroughFives, wholeInBond: WholeInBond::AtLeft);
-                        $scene = self::draw($family->scene($form), $fact, $form, $settings);
-                        $what = $family->id.' '.$fact->key();
-                        if ([] === $scene->items && 0 !== ($fact->numbers['n'] ?? 1)) {
+                        $drawing = Scenes::draw($activity->scene($form), $prompt, $form, Form::Things === $form ? $caps : null, null, $settings, $hand, new Randomizer(new Xoshiro256StarStar(4)));
+                        $what = $activity->id.' '.$prompt->key();
+                        if ([] === $drawing->marks && 0 !== $prompt->amounts()->n) {
                             $wrong[] = $what.' is empty';
                         }
                         // What it says can be filled into its sentence, or this throws.
-                        Words::fill($library->sentence('scenes', $scene->alt), $scene->values);
-                        foreach ($scene->items as $item) {
-                            if ($item->x < -0.01 || $item->x > $scene->width + 0.01 || $item->y < -0.01 || $item->y > $scene->height + 0.01) {
-                                $wrong[] = \sprintf('%s: %s at %.1f, %.1f outside %.1f by %.1f', $what, $item->kind->value, $item->x, $item->y, $scene->width, $scene->height);
+                        $words->say('scenes', $drawing->alt, $drawing->values);
+                        foreach ($drawing->marks as $mark) {
+                            [$x, $y] = self::middle($mark);
+                            // Paths begin at a corner of their own; half a card is the most that lies beside it.
+                            $slack = $mark instanceof Path ? 24.0 : 0.01;
+                            if ($x < -$slack || $x > $drawing->width + $slack || $y < -$slack || $y > $drawing->height + $slack) {
+                                $wrong[] = \sprintf('%s: %s at %.1f, %.1f outside %.1f by %.1f', $what, $mark::class, $x, $y, $drawing->width, $drawing->height);
                             }
                         }
                         ++$drawn;
@@ -65,12 +73,12 @@ final class ScenesTest extends TestCase
 
     public function test_things_do_not_overlap(): void
     {
-        foreach ([SceneKind::Row, SceneKind::Scatter, SceneKind::Frame] as $kind) {
-            $things = self::things(self::draw($kind, new Fact(Ask::ReadFrame, ['n' => 9], 9), Form::Things));
+        foreach ([[Picture::Row, new Kind\TellHowMany(9)], [Picture::Scatter, new Kind\TellHowMany(9)], [Picture::Frame, new Kind\FillFrame('read-frame', 9)]] as [$picture, $prompt]) {
+            $things = Drawn::things(Drawn::of($picture, $prompt));
             self::assertCount(9, $things);
             foreach ($things as $i => $one) {
                 foreach (\array_slice($things, $i + 1) as $other) {
-                    self::assertGreaterThan(20, hypot($one->x - $other->x, $one->y - $other->y), $kind->value);
+                    self::assertGreaterThan(20, hypot($one->x - $other->x, $one->y - $other->y), $picture->value);
                 }
             }
         }
@@ -78,8 +86,7 @@ final class ScenesTest extends TestCase
 
     public function test_a_frame_is_filled_the_chosen_way(): void
     {
-        $six = new Fact(Ask::ReadFrame, ['n' => 6], 6);
-        $columns = static fn (FrameFilling $filling): int => \count(array_unique(array_map(static fn (Item $item): string => (string) $item->x, self::things(self::draw(SceneKind::Frame, $six, Form::Things, new Settings(frameFilling: $filling))))));
+        $columns = static fn (FrameFilling $filling): int => \count(array_unique(array_map(static fn (Path $thing): string => (string) round($thing->x, 3), Drawn::things(Drawn::of(Picture::Frame, new Kind\FillFrame('read-frame', 6), settings: new Settings(frameFilling: $filling))))));
 
         self::assertSame(5, $columns(FrameFilling::RowsOfFive));
         self::assertSame(3, $columns(FrameFilling::Pairs));
@@ -89,76 +96,87 @@ final class ScenesTest extends TestCase
     public function test_a_frame_cell_is_the_longest_side_and_six_millimetres(): void
     {
         // 25 mm caps: a frame of two by five is 155 by 62 mm.
-        $scene = self::draw(SceneKind::Frame, new Fact(Ask::ReadFrame, ['n' => 10], 10), Form::Things);
+        $drawing = Drawn::of(Picture::Frame, new Kind\FillFrame('read-frame', 10));
 
-        self::assertSame([155.0, 62.0], [$scene->width, $scene->height]);
+        self::assertSame([155.0, 62.0], [$drawing->width, $drawing->height]);
     }
 
-    /**
-     * What lies in the picture of a question: whole things of the first and of the second kind, outlines, and the labels of cards.
-     *
-     * @param array<string, int> $numbers
-     * @param list<string>       $labels
-     */
+    /** What lies in the picture of a question: whole things of the first and of the second kind, outlines, and the labels of cards. */
     #[DataProvider('pictures')]
-    public function test_a_picture_shows_the_numbers_of_its_question_and_hides_what_is_asked(SceneKind $kind, Ask $ask, array $numbers, int $first, int $second, int $outlines, array $labels = []): void
+    public function test_a_picture_shows_the_numbers_of_its_question_and_hides_what_is_asked(Picture $picture, Prompt $prompt, int $first, int $second, int $outlines, string ...$cards): void
     {
-        $caps = Make::thing('caps', 30, [13, 25, 25], Shape::Disc);
-        $blocks = Make::thing('blocks', 30, [30, 30, 30]);
-        $scene = Scenes::draw($kind, new Fact($ask, $numbers, 0), Form::Things, $caps, $blocks, new Settings(), new Randomizer(new Xoshiro256StarStar(4)));
-        $whole = static fn (string $glyph): int => \count(array_filter(self::things($scene), static fn (Item $item): bool => !$item->faint && $glyph === $item->glyph));
-        $shown = array_values(array_map(static fn (Item $item): string => (string) $item->label, array_filter($scene->items, static fn (Item $item): bool => \in_array($item->kind, [ItemKind::Card, ItemKind::Gap], true))));
+        $drawing = Drawn::of($picture, $prompt, other: Make::thing('blocks', 30, [30, 30, 30]));
 
-        self::assertSame([$first, $second], [$whole($caps->glyph), $whole($blocks->glyph)]);
-        self::assertCount($outlines, array_filter(self::things($scene), static fn (Item $item): bool => $item->faint));
-        self::assertSame($labels, $shown);
+        self::assertSame([$first, $second], [\count(Drawn::things($drawing, 'caps', false)), \count(Drawn::things($drawing, 'blocks', false))]);
+        self::assertCount($outlines, Drawn::things($drawing, null, true));
+        self::assertSame(array_values($cards), Drawn::cards($drawing));
     }
 
-    /** @return iterable<string, array{SceneKind, Ask, array<string, int>, int, int, int, 6?: list<string>}> */
+    /** @return iterable<string, list<Picture|Prompt|int|string>> */
     public static function pictures(): iterable
     {
-        yield 'scattered' => [SceneKind::Scatter, Ask::HowMany, ['n' => 7], 7, 0, 0];
-        yield 'among others to leave alone' => [SceneKind::Mix, Ask::HowMany, ['n' => 4], 4, 5, 0];
-        yield 'moved: as it was, and after' => [SceneKind::Row, Ask::StillSame, ['n' => 6, 'how' => 0], 6, 0, 6];
-        yield 'a pile to take from' => [SceneKind::Pile, Ask::GiveMe, ['n' => 3], 6, 0, 0];
-        yield 'as many as the card says' => [SceneKind::Pile, Ask::ShowAmount, ['n' => 4], 8, 0, 0, ['4']];
-        yield 'a full box without its number' => [SceneKind::Pile, Ask::LabelAmount, ['n' => 4], 4, 0, 0, ['']];
-        yield 'a number to find for an amount is not on a card' => [SceneKind::Cards, Ask::LabelAmount, ['n' => 6], 6, 0, 0, ['']];
-        yield 'a frame with some missing' => [SceneKind::Frame, Ask::HowManyTo, ['n' => 10, 'a' => 6], 6, 0, 0];
-        yield 'two colours in a frame' => [SceneKind::Frame, Ask::JoinSentence, ['a' => 4, 'b' => 5], 4, 5, 0];
-        yield 'two rows' => [SceneKind::Pairs, Ask::WhichMore, ['a' => 5, 'b' => 3], 5, 3, 0];
-        yield 'two pans' => [SceneKind::Balance, Ask::WhichMore, ['a' => 5, 'b' => 3], 8, 0, 0];
-        yield 'a pan to fill' => [SceneKind::Balance, Ask::BalanceTo, ['n' => 6], 0, 0, 0, ['6']];
-        yield 'both sides with a sum' => [SceneKind::Balance, Ask::BothSides, ['a' => 3, 'b' => 4, 'c' => 2], 9, 0, 0];
-        yield 'two bowls' => [SceneKind::Bowls, Ask::Join, ['a' => 3, 'b' => 4], 3, 4, 0];
-        yield 'two bowls and a sentence' => [SceneKind::Bowls, Ask::JoinSentence, ['a' => 3, 'b' => 4], 3, 4, 0, ['3', '+', '4', '=', '']];
-        yield 'some taken away' => [SceneKind::TakeFrom, Ask::Take, ['n' => 7, 'b' => 3], 4, 0, 3];
-        yield 'some under the cup' => [SceneKind::Cup, Ask::OtherPart, ['n' => 7, 'a' => 4, 'b' => 3], 4, 0, 0];
-        yield 'a whole to part' => [SceneKind::Cup, Ask::SplitIt, ['n' => 7], 7, 0, 0];
-        yield 'a part to find beside the whole' => [SceneKind::Bond, Ask::OtherPart, ['n' => 7, 'a' => 4, 'b' => 3], 4, 0, 7];
-        yield 'a group under the cloth' => [SceneKind::Cloth, Ask::AddOn, ['a' => 6, 'b' => 3], 0, 3, 0];
-        yield 'the same in the mirror' => [SceneKind::Mirror, Ask::Double, ['a' => 4, 'b' => 4], 4, 0, 4];
-        yield 'fill the ten' => [SceneKind::Bridge, Ask::BridgeTen, ['a' => 8, 'b' => 5], 8, 3, 2];
-        yield 'back through ten' => [SceneKind::Bridge, Ask::BridgeBack, ['n' => 13, 'b' => 5], 8, 0, 5];
-        yield 'to share' => [SceneKind::Plates, Ask::ShareOut, ['n' => 9, 'plates' => 4, 'left' => 1], 9, 0, 0];
-        yield 'piles of one size' => [SceneKind::Piles, Ask::EqualPiles, ['piles' => 4, 'each' => 5], 20, 0, 0];
-        yield 'as many cards as piles' => [SceneKind::Cards, Ask::EqualPiles, ['piles' => 7, 'each' => 5], 0, 0, 0, ['5', '5', '5', '5', '5', '5', '5']];
-        yield 'along a length' => [SceneKind::Measure, Ask::HowMany, ['n' => 6], 6, 0, 0];
-        yield 'a length to go on along' => [SceneKind::Measure, Ask::MeasureWith, ['n' => 6], 2, 0, 4];
-        yield 'up to a number' => [SceneKind::Hops, Ask::CountUp, ['a' => 5, 'n' => 8], 1, 0, 1];
-        yield 'a hole in a sum' => [SceneKind::Cards, Ask::MissingStart, ['n' => 9, 'b' => 4], 0, 0, 0, ['', '+', '4', '=', '9']];
-        yield 'before a numeral' => [SceneKind::Cards, Ask::Before, ['n' => 7], 0, 0, 0, ['', '7']];
-        yield 'a price' => [SceneKind::Coins, Ask::MakeAmount, ['n' => 8], 0, 0, 0, ['8']];
-        yield 'a pattern to carry on' => [SceneKind::Pattern, Ask::CarryOn, ['unit' => 112, 'next' => 2], 6, 3, 0, ['', '']];
-        yield 'a numeral, whatever the family draws' => [SceneKind::Pile, Ask::NameNumeral, ['n' => 7], 0, 0, 0, ['7']];
+        yield 'scattered' => [Picture::Scatter, new Kind\TellHowMany(7), 7, 0, 0];
+        yield 'among others to leave alone' => [Picture::Mix, new Kind\TellHowMany(4), 4, 5, 0];
+        yield 'moved: as it was, and after' => [Picture::Row, new Kind\StillSame('still-same', 6, Moved::Spread), 6, 0, 6];
+        yield 'a pile to take from' => [Picture::Pile, new Kind\TakeJustSo(3), 6, 0, 0];
+        yield 'as many as the card says' => [Picture::Pile, new Kind\MatchNumeral('show-amount', 4, 10), 8, 0, 0, '4'];
+        yield 'a full box without its number' => [Picture::Pile, new Kind\MatchNumeral('label-amount', 4, 10), 4, 0, 0, ''];
+        yield 'a number to find for an amount is not on a card' => [Picture::Cards, new Kind\MatchNumeral('label-amount', 6, 10), 6, 0, 0, ''];
+        yield 'a frame with some missing' => [Picture::Frame, new Kind\PartnerTo(10, 6), 6, 0, 0];
+        yield 'two colours in a frame' => [Picture::Frame, new Kind\Join('join-sentence', 4, 5), 4, 5, 0];
+        yield 'two rows' => [Picture::Pairs, new Kind\Compare('which-more', 5, 3), 5, 3, 0];
+        yield 'two pans' => [Picture::Balance, new Kind\Compare('which-more', 5, 3), 8, 0, 0];
+        yield 'a pan to fill' => [Picture::Balance, new Kind\Balance(6, null), 0, 0, 0, '6'];
+        yield 'both sides with a sum' => [Picture::Balance, new Kind\MakeEqual(7, 3, 2), 9, 0, 0];
+        yield 'two bowls' => [Picture::Bowls, new Kind\Join('join', 3, 4), 3, 4, 0];
+        yield 'two bowls and a sentence' => [Picture::Bowls, new Kind\Join('join-sentence', 3, 4), 3, 4, 0, '3', '+', '4', '=', ''];
+        yield 'some taken away' => [Picture::TakeFrom, new Kind\Take('take', 7, 3), 4, 0, 3];
+        yield 'some taken away, and a sentence' => [Picture::TakeFrom, new Kind\Take('take-sentence', 7, 3), 4, 0, 3, '7', '−', '3', '=', ''];
+        yield 'some under the cup' => [Picture::Cup, new Kind\Split(7, 4), 4, 0, 0];
+        yield 'a whole to part' => [Picture::Cup, new Kind\Split(7, null), 7, 0, 0];
+        yield 'a part to find beside the whole' => [Picture::Bond, new Kind\Split(7, 4), 4, 0, 7];
+        yield 'both parts to find' => [Picture::Bond, new Kind\Split(7, null), 7, 0, 0];
+        yield 'a group under the cloth' => [Picture::Cloth, new Kind\AddOn(6, 3), 0, 3, 0];
+        yield 'the same in the mirror' => [Picture::Mirror, new Kind\Double(4), 4, 0, 4];
+        yield 'fill the ten' => [Picture::Bridge, new Kind\BridgeTen(8, 5), 8, 3, 2];
+        yield 'back through ten' => [Picture::Bridge, new Kind\BridgeBack(13, 5), 8, 0, 5];
+        yield 'to share' => [Picture::Plates, new Kind\ShareOut(9, 4), 9, 0, 0];
+        yield 'piles of one size' => [Picture::Piles, new Kind\EqualPiles(4, 5), 20, 0, 0];
+        yield 'as many cards as piles' => [Picture::Cards, new Kind\EqualPiles(7, 5), 0, 0, 0, '5', '5', '5', '5', '5', '5', '5'];
+        yield 'along a length' => [Picture::Measure, new Kind\TellHowMany(6), 6, 0, 0];
+        yield 'a length to go on along' => [Picture::Measure, new Kind\MeasureWith(6), 2, 0, 4];
+        yield 'up to a number' => [Picture::Hops, new Kind\CountUp(8, 5), 1, 0, 1];
+        yield 'a hole in a sum' => [Picture::Cards, new Kind\MissingStory('missing-start', 9, 4), 0, 0, 0, '', '+', '4', '=', '9'];
+        yield 'before a numeral' => [Picture::Cards, new Kind\OrderNumerals('before', 6), 0, 0, 0, '', '7'];
+        yield 'a price' => [Picture::Coins, new Kind\MakeAmount('make-amount', 8), 0, 0, 0, '8'];
+        yield 'a pattern to carry on' => [Picture::Pattern, new Kind\CarryOn('aab', 2), 6, 3, 0, '', ''];
+        yield 'the next stair' => [Picture::Stairs, new Kind\StairOrder('stair-next', 3), 6, 0, 4];
+        yield 'a numeral, whatever the activity draws' => [Picture::Pile, new Kind\NameNumeral('name-numeral', 7), 0, 0, 0, '7'];
+        yield 'a sign to put' => [Picture::Sign, new Kind\CompareSigns('put-sign', 3, 9), 0, 0, 0, '3', '', '9', '<', '=', '>'];
+    }
+
+    public function test_what_hides_the_first_group_says_how_many_it_hides(): void
+    {
+        self::assertSame('6', Drawn::written(Drawn::of(Picture::Cloth, new Kind\AddOn(6, 3))));
+        self::assertSame('?', Drawn::written(Drawn::of(Picture::Cup, new Kind\Split(7, 4))));
+    }
+
+    public function test_the_one_that_is_asked_for_is_marked_in_its_row(): void
+    {
+        $bands = static fn (string $ask): array => array_map(static fn (Box $band): float => $band->x, Drawn::boxes(Drawn::of(Picture::Marked, new Kind\WhichPlace($ask, 5, 3)), null));
+        $third = Drawn::things(Drawn::of(Picture::Marked, new Kind\WhichPlace('say-place', 5, 3)))[2];
+
+        self::assertSame([$third->x], $bands('say-place'));
+        self::assertSame([], $bands('which-is-at'), 'where the child shows which it is');
     }
 
     public function test_a_card_lies_beside_its_box_however_small_the_things(): void
     {
         foreach ([6, 25, 120] as $side) {
-            $items = Scenes::draw(SceneKind::Boxes, new Fact(Ask::GiveMe, ['n' => 4], 4), Form::Things, Make::thing('beans', 30, [$side, $side, $side]), null, new Settings(), new Randomizer(new Xoshiro256StarStar(4)))->items;
-            $box = array_values(array_filter($items, static fn (Item $item): bool => ItemKind::Box === $item->kind))[0];
-            $card = array_values(array_filter($items, static fn (Item $item): bool => ItemKind::Card === $item->kind))[0];
+            $drawing = Drawn::of(Picture::Boxes, new Kind\MatchNumeral('show-amount', 4, 10), thing: Make::thing('beans', 30, [$side, $side, $side]));
+            [$box, $card] = array_values(array_filter($drawing->marks, static fn (Mark $mark): bool => $mark instanceof Box));
+            self::assertInstanceOf(Box::class, $box);
+            self::assertInstanceOf(Box::class, $card);
             self::assertGreaterThan($box->x + $box->width / 2, $card->x - $card->width / 2, (string) $side);
         }
     }
@@ -166,9 +184,16 @@ final class ScenesTest extends TestCase
     public function test_coins_are_enough_for_every_price_and_two_ways_to_pay_it(): void
     {
         foreach (range(2, 20) as $n) {
-            $coins = array_map(static fn (Item $item): int => (int) $item->label, array_filter(self::draw(SceneKind::Coins, new Fact(Ask::MakeAmount, ['n' => $n], $n), Form::Things)->items, static fn (Item $item): bool => ItemKind::Coin === $item->kind));
+            $coins = [];
+            foreach (Drawn::of(Picture::Coins, new Kind\MakeAmount('make-amount', $n))->marks as $mark) {
+                if ($mark instanceof Oval) {
+                    $coins[] = '';
+                } elseif ($mark instanceof Path && [] !== $coins) {
+                    $coins[\count($coins) - 1] .= $mark->d;
+                }
+            }
             $ways = [0 => [[]]];
-            foreach ($coins as $coin) {
+            foreach (array_map(intval(...), $coins) as $coin) {
                 foreach (array_reverse($ways, true) as $sum => $some) {
                     foreach ($some as $way) {
                         $ways[$sum + $coin][] = [...$way, $coin];
@@ -181,23 +206,39 @@ final class ScenesTest extends TestCase
 
     public function test_bundles_and_mats_are_the_number(): void
     {
-        $count = static fn (Ask $ask, array $numbers, ItemKind $kind): int => \count(array_filter(self::draw(SceneKind::Bundles, new Fact($ask, $numbers, 0), Form::Things)->items, static fn (Item $item): bool => $kind === $item->kind));
+        $count = static function (Prompt $prompt): array {
+            $wide = array_map(static fn (Box $box): float => $box->width, [...Drawn::boxes(Drawn::of(Picture::Bundles, $prompt), 'mat'), ...Drawn::boxes(Drawn::of(Picture::Bundles, $prompt), 'bundle')]);
 
-        foreach ([[Ask::ReadTens, ['n' => 47, 't' => 4, 'o' => 7], 0, 4, 7], [Ask::TenMore, ['n' => 63], 0, 6, 3], [Ask::AddTwoFigure, ['a' => 25, 'b' => 31], 0, 2, 5], [Ask::ReadHundreds, ['n' => 305, 'h' => 3, 't' => 0, 'o' => 5], 3, 0, 5]] as [$ask, $numbers, $mats, $bundles, $singles]) {
-            self::assertSame([$mats, $bundles, $singles], [$count($ask, $numbers, ItemKind::Mat), $count($ask, $numbers, ItemKind::Bundle), $count($ask, $numbers, ItemKind::Single)], $ask->value);
-        }
+            return [\count(array_keys($wide, 60.0, true)), \count(array_keys($wide, 14.0, true)), \count(array_keys($wide, 8.0, true))];
+        };
+
+        self::assertSame([0, 4, 7], $count(new Kind\TensOnes('read-tens', 47)));
+        self::assertSame([0, 6, 3], $count(new Kind\TenMoreLess('ten-more', 63)));
+        self::assertSame([0, 2, 5], $count(new Kind\AddTwoFigure(25, 31)));
+        self::assertSame([3, 0, 5], $count(new Kind\ThreeSizes('read-hundreds', 305)));
     }
 
-    private static function draw(SceneKind $kind, Fact $fact, ?Form $form, ?Settings $settings = null): Scene
+    public function test_a_thing_without_a_drawing_shows_its_letter(): void
     {
-        $caps = Make::thing('caps', 30, [13, 25, 25], Shape::Disc);
+        $thing = new \Pindle\Core\Thing\Thing('t', 'marbles', 'marble', 20, glyph: 'counter');
+        $letters = array_filter(Drawn::of(Picture::Row, new Kind\TellHowMany(3), thing: $thing)->marks, static fn (Mark $mark): bool => $mark instanceof Text);
 
-        return Scenes::draw($kind, $fact, $form, Form::Things === $form ? $caps : null, null, $settings ?? new Settings(), new Randomizer(new Xoshiro256StarStar(4)));
+        self::assertCount(3, $letters);
+        self::assertSame('M', array_values($letters)[0]->values['letter']);
     }
 
-    /** @return list<Item> */
-    private static function things(Scene $scene): array
+    public function test_comparing_is_said_in_the_values_not_drawn(): void
     {
-        return array_values(array_filter($scene->items, static fn (Item $item): bool => ItemKind::Thing === $item->kind));
+        self::assertSame(Comparison::Fewer, (new Kind\CompareSigns('put-sign', 3, 9))->answer());
+    }
+
+    /** @return array{float, float} */
+    private static function middle(Mark $mark): array
+    {
+        return match (true) {
+            $mark instanceof Line => [($mark->fromX + $mark->toX) / 2, ($mark->fromY + $mark->toY) / 2],
+            $mark instanceof Box, $mark instanceof Oval, $mark instanceof Path, $mark instanceof Text => [$mark->x, $mark->y],
+            default => throw new \LogicException($mark::class),
+        };
     }
 }

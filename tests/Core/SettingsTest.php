@@ -7,7 +7,6 @@ namespace Pindle\Tests\Core;
 use PHPUnit\Framework\TestCase;
 use Pindle\Core\Activity\Place;
 use Pindle\Core\Activity\Prop;
-use Pindle\Core\Activity\SceneKind;
 use Pindle\Core\Advice\Decision;
 use Pindle\Core\Advice\DecisionReason;
 use Pindle\Core\Advice\Ending;
@@ -28,23 +27,24 @@ use Pindle\Core\Child\TakingBegins;
 use Pindle\Core\Child\ThingsStay;
 use Pindle\Core\Child\WayIn;
 use Pindle\Core\Child\WholeInBond;
+use Pindle\Core\Drawing\Drawing;
+use Pindle\Core\Drawing\Oval;
+use Pindle\Core\Drawing\Path;
+use Pindle\Core\Evidence\Attempt;
 use Pindle\Core\Evidence\Mark;
 use Pindle\Core\Evidence\Method;
-use Pindle\Core\Evidence\OneTry;
 use Pindle\Core\Evidence\Outcome;
 use Pindle\Core\Planning\Candidate;
 use Pindle\Core\Planning\Candidates;
 use Pindle\Core\Planning\Learner;
-use Pindle\Core\Question\Ask;
-use Pindle\Core\Question\Fact;
-use Pindle\Core\Scene\Item;
-use Pindle\Core\Scene\ItemKind;
-use Pindle\Core\Scene\Scene;
-use Pindle\Core\Scene\Scenes;
+use Pindle\Core\Question\Kind\BridgeTen;
+use Pindle\Core\Question\Kind\CompareSigns;
+use Pindle\Core\Question\Kind\FillFrame;
+use Pindle\Core\Question\Kind\Split;
+use Pindle\Core\Question\Picture;
 use Pindle\Core\Skill\Form;
+use Pindle\Tests\Drawn;
 use Pindle\Tests\Make;
-use Random\Engine\Xoshiro256StarStar;
-use Random\Randomizer;
 
 /** Each setting changes what the engine does: one test a setting. */
 final class SettingsTest extends TestCase
@@ -61,27 +61,27 @@ final class SettingsTest extends TestCase
         }
     }
 
-    public function test_way_in_leads_the_families_and_chooses_the_picture(): void
+    public function test_way_in_leads_the_activities_and_chooses_the_picture(): void
     {
-        self::assertNotSame(self::families('count-out@5', new Settings(WayIn::TouchAndCount)), self::families('count-out@5', new Settings(WayIn::MoveAndTell)));
-        self::assertCount(7, self::of(self::frame(new Settings(WayIn::Bars)), ItemKind::Block));
-        self::assertCount(0, self::of(self::frame(new Settings(WayIn::TouchAndCount)), ItemKind::Cell));
-        self::assertCount(10, self::of(self::frame(new Settings(WayIn::SeeIt)), ItemKind::Cell));
+        self::assertNotSame(self::activities('count-out@5', new Settings(WayIn::TouchAndCount)), self::activities('count-out@5', new Settings(WayIn::MoveAndTell)));
+        self::assertCount(7, Drawn::boxes(self::frame(new Settings(WayIn::Bars)), 'unit'));
+        self::assertCount(0, Drawn::boxes(self::frame(new Settings(WayIn::TouchAndCount)), 'paper'));
+        self::assertCount(10, Drawn::boxes(self::frame(new Settings(WayIn::SeeIt)), 'paper'));
     }
 
     public function test_fingers_are_a_sign_or_a_help(): void
     {
-        $tries = array_map(static fn (int $i): OneTry => Make::aTry(self::SUM, 0, Outcome::WorkedItOut, form: Form::Things, minute: $i, method: Method::Fingers), range(1, 5));
-        [$sign, $help] = [Make::record($tries, new Settings(fingers: Fingers::BringThings)), Make::record($tries, new Settings(fingers: Fingers::FineHelp))];
+        $attempts = array_map(static fn (int $i): Attempt => Make::anAttempt(self::SUM, 0, Outcome::WorkedItOut, form: Form::Things, minute: $i, method: Method::Fingers), range(1, 5));
+        [$sign, $help] = [Make::record($attempts, new Settings(fingers: Fingers::BringThings)), Make::record($attempts, new Settings(fingers: Fingers::FineHelp))];
 
         self::assertSame([Form::Things, Form::Pictures], [$sign->state(self::SUM)->form, $help->state(self::SUM)->form]);
-        self::assertSame(DecisionReason::OnFingers, Decision::after(self::SUM, $tries, Mark::Fresh, $sign, Ending::Done, Make::day(0))->reason);
-        self::assertSame(DecisionReason::LastFiveUnaided, Decision::after(self::SUM, $tries, Mark::Fresh, $help, Ending::Done, Make::day(0))->reason);
+        self::assertSame(DecisionReason::OnFingers, Decision::after(self::SUM, $attempts, Mark::Fresh, $sign, Ending::Done, Make::day(0))->reason);
+        self::assertSame(DecisionReason::LastFiveUnaided, Decision::after(self::SUM, $attempts, Mark::Fresh, $help, Ending::Done, Make::day(0))->reason);
     }
 
     public function test_frames_are_filled_the_chosen_way_and_varied_once_it_is_sure(): void
     {
-        $xs = static fn (Scene $scene): array => array_map(static fn (Item $item): float => $item->x, self::of($scene, ItemKind::Thing));
+        $xs = static fn (Drawing $drawing): array => array_map(static fn (Path $thing): float => $thing->x, Drawn::things($drawing));
         self::assertNotSame($xs(self::frame(new Settings())), $xs(self::frame(new Settings(frameFilling: FrameFilling::Pairs))));
 
         $varied = array_unique(array_map(static fn (int $seed): string => implode(',', $xs(self::frame(new Settings(), $seed, true))), range(1, 12)));
@@ -91,17 +91,18 @@ final class SettingsTest extends TestCase
 
     public function test_the_comparing_sign_is_drawn_its_way_or_left_out(): void
     {
-        $sign = static fn (ComparingSign $way): Scene => self::draw(SceneKind::Sign, new Fact(Ask::PutSign, ['a' => 3, 'b' => 9], 'fewer', 3), Form::Symbols, new Settings(comparingSign: $way));
+        $signs = static fn (ComparingSign $way, string $ink): int => \count(array_filter(Drawn::of(Picture::Sign, new CompareSigns('put-sign', 3, 9), Form::Symbols, new Settings(comparingSign: $way))->marks, static fn (object $mark): bool => $mark instanceof Path && $ink === ($mark->paint->fill ?? $mark->paint->line)));
 
-        self::assertCount(3, self::of($sign(ComparingSign::AnimalMouth), ItemKind::Mouth));
-        self::assertCount(3, self::of($sign(ComparingSign::Balance), ItemKind::Beam));
+        self::assertSame([4, 0], [$signs(ComparingSign::AnimalMouth, 'deep'), $signs(ComparingSign::AnimalMouth, 'wood')], 'two mouths with teeth');
+        self::assertSame([3, 3], [$signs(ComparingSign::Balance, 'deep'), $signs(ComparingSign::Balance, 'wood')], 'three beams');
+        self::assertSame([0, 0], [$signs(ComparingSign::WordsOnly, 'deep'), $signs(ComparingSign::WordsOnly, 'wood')]);
         self::assertSame([Form::Things], Make::record([], new Settings(comparingSign: ComparingSign::WordsOnly))->map->step('compare-signs@10')->forms);
     }
 
     public function test_answers_are_laid_written_said_or_ringed(): void
     {
-        $catalogue = Make::library()->catalogue();
-        $props = static fn (Answering ...$ways): array => array_map(static fn (Prop $prop): string => $prop->id, $catalogue->props($catalogue->family('over-the-ten'), array_values($ways)));
+        $catalogue = Make::catalogue();
+        $props = static fn (Answering ...$ways): array => array_map(static fn (Prop $prop): string => $prop->id, $catalogue->props($catalogue->activity('over-the-ten'), array_values($ways)));
 
         self::assertSame(['two-frames', 'sign-tiles'], $props(Answering::Tiles));
         self::assertSame(['two-frames', 'paper-pencils'], $props(Answering::Writing));
@@ -125,7 +126,7 @@ final class SettingsTest extends TestCase
 
     public function test_things_stay_two_four_or_eight_successes(): void
     {
-        $form = static fn (ThingsStay $stay, int $tries): ?Form => Make::record(array_map(static fn (int $i): OneTry => Make::aTry(self::SUM, 0, form: Form::Things, minute: $i), range(1, $tries)), new Settings(thingsStay: $stay))->state(self::SUM)->form;
+        $form = static fn (ThingsStay $stay, int $attempts): ?Form => Make::record(array_map(static fn (int $i): Attempt => Make::anAttempt(self::SUM, 0, form: Form::Things, minute: $i), range(1, $attempts)), new Settings(thingsStay: $stay))->state(self::SUM)->form;
 
         foreach ([[ThingsStay::Early, 2], [ThingsStay::Usual, 4], [ThingsStay::Long, 8]] as [$stay, $enough]) {
             self::assertSame([Form::Things, Form::Pictures], [$form($stay, $enough - 1), $form($stay, $enough)], $stay->value);
@@ -142,23 +143,22 @@ final class SettingsTest extends TestCase
 
     public function test_over_the_ten_fills_the_ten_or_goes_through_fives(): void
     {
-        $scene = static fn (AcrossTen $way): Scene => self::draw(SceneKind::Bridge, new Fact(Ask::BridgeTen, ['a' => 8, 'b' => 6], 14), Form::Things, new Settings(acrossTen: $way));
-        $outlined = static fn (Scene $scene): int => \count(array_filter($scene->items, static fn (Item $item): bool => $item->faint));
+        $drawing = static fn (AcrossTen $way): Drawing => Drawn::of(Picture::Bridge, new BridgeTen(8, 6), settings: new Settings(acrossTen: $way));
 
-        self::assertSame(2, $outlined($scene(AcrossTen::FillTen)), 'two of the six fill the first frame');
-        self::assertSame([0, 2], [$outlined($scene(AcrossTen::ThroughFives)), \count(self::of($scene(AcrossTen::ThroughFives), ItemKind::Band))]);
+        self::assertCount(2, Drawn::things($drawing(AcrossTen::FillTen), null, true), 'two of the six fill the first frame');
+        self::assertSame([0, 2], [\count(Drawn::things($drawing(AcrossTen::ThroughFives), null, true)), \count(Drawn::boxes($drawing(AcrossTen::ThroughFives), null))], 'a five of each is ringed');
     }
 
     public function test_naming_numerals_decides_which_activity_leads(): void
     {
-        $leads = static fn (NamingNumerals $way): ?NamingNumerals => Make::library()->catalogue()->family(self::families('name-numeral@5', new Settings(namingNumerals: $way))[0])->naming;
+        $leads = static fn (NamingNumerals $way): ?NamingNumerals => Make::catalogue()->activity(self::activities('name-numeral@5', new Settings(namingNumerals: $way))[0])->naming;
 
         self::assertSame([NamingNumerals::ThreeParts, NamingNumerals::LittleAndOften], array_map($leads, NamingNumerals::cases()));
     }
 
     public function test_the_whole_of_a_bond_stands_at_the_top_or_at_the_left(): void
     {
-        $plates = static fn (WholeInBond $where): array => self::of(self::draw(SceneKind::Bond, new Fact(Ask::OtherPart, ['n' => 7, 'a' => 4, 'b' => 3], 3), Form::Things, new Settings(wholeInBond: $where)), ItemKind::Plate);
+        $plates = static fn (WholeInBond $where): array => array_values(array_filter(Drawn::of(Picture::Bond, new Split(7, 4), settings: new Settings(wholeInBond: $where))->marks, static fn (object $mark): bool => $mark instanceof Oval));
         [$top, $left] = [$plates(WholeInBond::AtTop), $plates(WholeInBond::AtLeft)];
 
         self::assertTrue($top[0]->y < $top[1]->y && $top[1]->y === $top[2]->y);
@@ -173,36 +173,23 @@ final class SettingsTest extends TestCase
 
     public function test_the_secure_rule_asks_for_less_or_more(): void
     {
-        $mark = static fn (SecureRule $rule): Mark => Make::record(array_map(static fn (int $i): OneTry => Make::aTry('say-count@5', intdiv($i, 3), Outcome::AtOnce, family: 'family-'.intdiv($i, 3), minute: $i), range(0, 5)), new Settings(secureRule: $rule))->mark('say-count@5', Make::day(1));
+        $mark = static fn (SecureRule $rule): Mark => Make::record(array_map(static fn (int $i): Attempt => Make::anAttempt('say-count@5', intdiv($i, 3), Outcome::AtOnce, activity: 'activity-'.intdiv($i, 3), minute: $i), range(0, 5)), new Settings(secureRule: $rule))->mark('say-count@5', Make::day(1));
 
         self::assertSame([Mark::Secure, Mark::Steady, Mark::Steady], array_map($mark, [SecureRule::Gentle, SecureRule::Usual, SecureRule::Thorough]));
     }
 
-    /** @return list<string> families for a step, best first */
-    private static function families(string $stepId, Settings $settings): array
+    /** @return list<string> activities for a step, best first */
+    private static function activities(string $stepId, Settings $settings): array
     {
-        $needs = array_map(static fn (string $need): object => Make::handMark($need, -1, Mark::Secure), Make::library()->wholeMap()->step($stepId)->needs);
+        $needs = array_map(static fn (string $need): object => Make::handMark($need, -1, Mark::Secure), Make::wholeMap()->step($stepId)->needs);
         $learner = new Learner(new Child('c', 'C', Make::day(0)->plusDays(-1800), settings: $settings, pins: [$stepId]), Make::record($needs, $settings), 20);
-        $found = array_filter((new Candidates(Make::library()->catalogue()))->of($learner, Make::day(0), Place::cases(), false), static fn (Candidate $candidate): bool => $candidate->ranked->step->id === $stepId);
+        $found = array_filter((new Candidates(Make::catalogue()))->of($learner, Make::day(0), Place::cases(), false), static fn (Candidate $candidate): bool => $candidate->ranked->step->id === $stepId);
 
-        return array_values(array_map(static fn (Candidate $candidate): string => $candidate->family->id, $found));
+        return array_values(array_map(static fn (Candidate $candidate): string => $candidate->activity->id, $found));
     }
 
-    private static function frame(Settings $settings, int $seed = 1, bool $varied = false): Scene
+    private static function frame(Settings $settings, int $seed = 1, bool $varied = false): Drawing
     {
-        return Scenes::draw(SceneKind::Frame, new Fact(Ask::ReadFrame, ['n' => 7], 7), Form::Pictures, null, null, $settings, new Randomizer(new Xoshiro256StarStar($seed)), $varied);
-    }
-
-    private static function draw(SceneKind $kind, Fact $fact, Form $form, Settings $settings): Scene
-    {
-        $caps = Make::thing('caps', 30, [13, 25, 25]);
-
-        return Scenes::draw($kind, $fact, $form, $caps, Make::thing('pegs', 30, [10, 15, 75]), $settings, new Randomizer(new Xoshiro256StarStar(1)));
-    }
-
-    /** @return list<Item> */
-    private static function of(Scene $scene, ItemKind $kind): array
-    {
-        return array_values(array_filter($scene->items, static fn (Item $item): bool => $item->kind === $kind));
+        return Drawn::of(Picture::Frame, new FillFrame('read-frame', 7), Form::Pictures, $settings, $seed, $varied);
     }
 }

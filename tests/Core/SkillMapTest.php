@@ -6,11 +6,13 @@ namespace Pindle\Tests\Core;
 
 use PHPUnit\Framework\TestCase;
 use Pindle\Core\Skill\Form;
+use Pindle\Core\Skill\Reach;
 use Pindle\Core\Skill\Skill;
 use Pindle\Core\Skill\SkillKind;
 use Pindle\Core\Skill\SkillMap;
 use Pindle\Core\Skill\SkillMapError;
 use Pindle\Core\Skill\Strand;
+use Pindle\Core\Skill\Variant;
 use Pindle\Tests\Make;
 
 final class SkillMapTest extends TestCase
@@ -18,7 +20,7 @@ final class SkillMapTest extends TestCase
     public function test_the_whole_map_has_69_skills_in_11_strands_and_no_circle(): void
     {
         // SkillMap::of refuses unknown needs and circles, so reading it is the proof.
-        $map = Make::library()->wholeMap();
+        $map = Make::wholeMap();
 
         self::assertCount(69, $map->skills);
         self::assertCount(157, $map->steps);
@@ -28,7 +30,7 @@ final class SkillMapTest extends TestCase
     public function test_a_step_comes_after_everything_it_needs(): void
     {
         $seen = [];
-        foreach (Make::library()->wholeMap()->steps as $step) {
+        foreach (Make::wholeMap()->steps as $step) {
             self::assertSame([], array_diff($step->needs, $seen), $step->id);
             $seen[] = $step->id;
         }
@@ -36,7 +38,7 @@ final class SkillMapTest extends TestCase
 
     public function test_light_and_hand_skills_hold_no_number_step_back(): void
     {
-        $map = Make::library()->wholeMap();
+        $map = Make::wholeMap();
         foreach ($map->steps as $step) {
             foreach ($step->needs as $need) {
                 $kind = $map->step($need)->skill->kind;
@@ -49,7 +51,7 @@ final class SkillMapTest extends TestCase
 
     public function test_a_step_needs_the_reach_before_it(): void
     {
-        $map = Make::library()->wholeMap();
+        $map = Make::wholeMap();
 
         self::assertSame(['count-out@5', 'how-many@10'], $map->step('count-out@10')->needs);
         self::assertSame(['add-sentence@10', 'put-together@10', 'match-numeral@20'], $map->step('add-sentence@20')->needs);
@@ -83,6 +85,6 @@ final class SkillMapTest extends TestCase
     /** @param array<int|string, list<string>> $reaches */
     private static function skill(string $id, array $reaches): Skill
     {
-        return new Skill($id, Strand::Counting, SkillKind::Usual, [Form::Things, Form::Symbols], $reaches);
+        return new Skill($id, Strand::Counting, SkillKind::Usual, [Form::Things, Form::Symbols], array_combine(array_map(strval(...), array_keys($reaches)), array_map(static fn (array $needs, int|string $name): Reach => new Reach((string) $name, 1, 40.0, $needs, new Variant($id.'@'.$name)), $reaches, array_keys($reaches))));
     }
 }

@@ -6,7 +6,7 @@ namespace Pindle\Tests\Core;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Pindle\Core\Evidence\HelpLevel;
+use Pindle\Core\Evidence\Help;
 use Pindle\Core\Evidence\Outcome;
 use Pindle\Core\Evidence\Tracing;
 use Pindle\Tests\Make;
@@ -19,38 +19,38 @@ use Pindle\Tests\Make;
  */
 final class TracingTest extends TestCase
 {
-    /** @return iterable<string, array{string, list<array{int, Outcome, float, float, float}>}> step, then day, outcome, guess, p, half-life */
+    /** @return iterable<string, array{string, list<array{int, Outcome, int|null, float, float}>}> step, then day, outcome, choices, p, half-life */
     public static function histories(): iterable
     {
         yield 'plain skill, open answers' => ['count-out@5', [
-            [0, Outcome::WorkedItOut, 0.05, 0.580478, 4.0],
-            [0, Outcome::WorkedItOut, 0.05, 0.941978, 4.0],
-            [1, Outcome::AtOnce, 0.05, 0.996930, 7.726708],
-            [3, Outcome::NotYet, 0.05, 0.964727, 3.090683],
-            [4, Outcome::WithHelp, 0.05, 0.943123, 3.090683],
-            [8, Outcome::AtOnce, 0.05, 0.996994, 6.799503],
+            [0, Outcome::WorkedItOut, null, 0.580478, 4.0],
+            [0, Outcome::WorkedItOut, null, 0.941978, 4.0],
+            [1, Outcome::AtOnce, null, 0.996930, 7.726708],
+            [3, Outcome::NotYet, null, 0.964727, 3.090683],
+            [4, Outcome::WithHelp, null, 0.943123, 3.090683],
+            [8, Outcome::AtOnce, null, 0.996994, 6.799503],
         ]];
         yield 'one of two answers' => ['count-out@5', [
-            [0, Outcome::AtOnce, 0.5, 0.236162, 4.0],
-            [0, Outcome::AtOnce, 0.5, 0.413598, 4.0],
-            [0, Outcome::NotYet, 0.5, 0.101406, 1.6],
-            [2, Outcome::AtOnce, 0.5, 0.238186, 3.52],
+            [0, Outcome::AtOnce, 2, 0.236162, 4.0],
+            [0, Outcome::AtOnce, 2, 0.413598, 4.0],
+            [0, Outcome::NotYet, 2, 0.101406, 1.6],
+            [2, Outcome::AtOnce, 2, 0.238186, 3.52],
         ]];
         yield 'quick skill' => ['see-at-once@3', [
-            [0, Outcome::WorkedItOut, 0.05, 0.256280, 4.0],
-            [1, Outcome::WorkedItOut, 0.05, 0.469770, 7.726708],
-            [2, Outcome::AtOnce, 0.05, 0.946827, 11.453416],
+            [0, Outcome::WorkedItOut, null, 0.256280, 4.0],
+            [1, Outcome::WorkedItOut, null, 0.469770, 7.726708],
+            [2, Outcome::AtOnce, null, 0.946827, 11.453416],
         ]];
     }
 
-    /** @param list<array{int, Outcome, float, float, float}> $history */
+    /** @param list<array{int, Outcome, int|null, float, float}> $history */
     #[DataProvider('histories')]
     public function test_a_fixed_history_gives_the_numbers_worked_by_hand(string $step, array $history): void
     {
-        $tries = [];
-        foreach ($history as $minute => [$day, $outcome, $guess, $p, $halfLife]) {
-            $tries[] = Make::aTry($step, $day, $outcome, $guess, minute: $minute);
-            $state = Make::record($tries)->state($step);
+        $attempts = [];
+        foreach ($history as $minute => [$day, $outcome, $choices, $p, $halfLife]) {
+            $attempts[] = Make::anAttempt($step, $day, $outcome, $choices, minute: $minute);
+            $state = Make::record($attempts)->state($step);
 
             self::assertEqualsWithDelta($p, $state->p, 0.0000006);
             self::assertEqualsWithDelta($halfLife, $state->halfLife, 0.0000006);
@@ -64,7 +64,7 @@ final class TracingTest extends TestCase
         for ($i = 0; $i < 5; ++$i) {
             $gap = Tracing::daysToNextLook($halfLife);
             $looks[] = $gap;
-            $halfLife = (float) Tracing::halfLife($halfLife, $gap, Make::aTry('count-out@5', 0));
+            $halfLife = (float) Tracing::halfLife($halfLife, $gap, Make::anAttempt('count-out@5', 0));
         }
 
         // The exact gaps are 4.5, 9.9, 21.8, 48.0003 and 105.6 days; looks fall on whole days, rounded up.
@@ -73,7 +73,7 @@ final class TracingTest extends TestCase
 
     public function test_a_success_that_was_shown_teaches_but_proves_nothing(): void
     {
-        $shown = Tracing::afterTry(0.10, Make::aTry('count-out@5', 0, Outcome::AtOnce, help: HelpLevel::Shown), false);
+        $shown = Tracing::afterAttempt(0.10, Make::anAttempt('count-out@5', 0, Outcome::AtOnce, help: Help::Shown), false);
 
         self::assertEqualsWithDelta(0.10 + 0.90 * 0.08, $shown, 1e-12);
     }

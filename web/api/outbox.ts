@@ -1,47 +1,43 @@
+import { useLocalStorage } from '@vueuse/core';
 import { ref } from 'vue';
 
-import { api, Problem, type Schemas } from './client';
+import { Problem, type Schemas } from './client';
+import { recordAttempt, takeBackAttempt } from './queries';
 
 /**
  * Taps wait here until the server has them: kept in the browser, sent in order, tried again while there is no answer.
  * Each carries an id made here, so that sending one twice records it once.
  */
-type Waiting = { setUpId: string; tap: Schemas['TryInput'] } | { takeBack: string };
+export type Waiting = { setUpId: string; tap: Schemas['AttemptInput'] } | { setUpId: string; takeBack: string };
 
-const KEY = 'pindle.outbox';
 const RETRY_MS = 3000;
 
-export const waiting = ref<Waiting[]>(JSON.parse(localStorage.getItem(KEY) ?? '[]'));
+export const waiting = useLocalStorage<Waiting[]>('pindle.outbox', [], { flush: 'sync' });
 export const refused = ref<string | null>(null);
 
 let sending: Promise<void> | null = null;
-let onAnswer: (answer: Schemas['TryView']) => void = () => {};
-
-function keep(): void {
-    localStorage.setItem(KEY, JSON.stringify(waiting.value));
-}
+const listeners: ((item: Waiting, answer: Schemas['AttemptView'] | null) => void)[] = [];
 
 async function sendAll(): Promise<void> {
     while (waiting.value[0]) {
         const next = waiting.value[0];
+        let answer: Schemas['AttemptView'] | null = null;
         try {
-            onAnswer('tap' in next ? await api.record(next.setUpId, next.tap) : await api.takeBack(next.takeBack));
+            answer = 'tap' in next ? await recordAttempt(next.setUpId, next.tap) : await takeBackAttempt(next.takeBack);
         } catch (error) {
-            if (error instanceof Problem && error.status >= 400 && error.status < 500) {
-                refused.value = error.message;
-            } else {
+            if (!(error instanceof Problem && error.status >= 400 && error.status < 500)) {
                 await new Promise((resolve) => setTimeout(resolve, RETRY_MS));
                 continue;
             }
+            refused.value = error.message;
         }
-        waiting.value.shift();
-        keep();
+        listeners.forEach((tell) => tell(next, answer));
+        waiting.value = waiting.value.slice(1);
     }
 }
 
 export function send(item: Waiting): void {
-    waiting.value.push(item);
-    keep();
+    waiting.value = [...waiting.value, item];
     void settle();
 }
 
@@ -51,18 +47,16 @@ export function settle(): Promise<void> {
     return sending;
 }
 
-export function listen(to: (answer: Schemas['TryView']) => void): void {
-    onAnswer = to;
+/** Tells what became of each, in order: the answer, or null where it was refused. */
+export function onSent(tell: (item: Waiting, answer: Schemas['AttemptView'] | null) => void): void {
+    listeners.push(tell);
 }
 
 /** One id for this device, made once. */
 export function deviceId(): string {
-    let id = localStorage.getItem('pindle.device');
-    if (!id) {
-        id = newId();
-        localStorage.setItem('pindle.device', id);
-    }
-    return id;
+    const id = useLocalStorage('pindle.device', '');
+    id.value ||= newId();
+    return id.value;
 }
 
 /** A random UUID; crypto.randomUUID is not there on plain http outside this machine. */

@@ -20,6 +20,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/activities": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_activities_list"];
+        put?: never;
+        post: operations["post_activities_add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/activities/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_activities_look"];
+        put: operations["put_activities_change"];
+        post?: never;
+        delete: operations["delete_activities_remove"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/activities/{id}/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_activities_file"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/activities/{id}/use": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post_activities_use"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/children": {
         parameters: {
             query?: never;
@@ -228,55 +292,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/families": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["get_families_list"];
-        put?: never;
-        post: operations["post_families_add"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/families/{id}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["get_families_look"];
-        put: operations["put_families_change"];
-        post?: never;
-        delete: operations["delete_families_remove"];
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/families/{id}/file": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["get_families_file"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/families/{id}/use": {
+    "/api/cupboard/{id}/amount": {
         parameters: {
             query?: never;
             header?: never;
@@ -285,7 +301,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["post_families_use"];
+        post: operations["post_cupboard_count"];
         delete?: never;
         options?: never;
         head?: never;
@@ -404,7 +420,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/table/{setUpId}/tries": {
+    "/api/table/{setUpId}/attempts": {
         parameters: {
             query?: never;
             header?: never;
@@ -413,14 +429,14 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["post_table_try"];
+        post: operations["post_table_attempt"];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/table/tries/{id}": {
+    "/api/table/attempts/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -529,6 +545,11 @@ export interface components {
             /** @default null */
             strand?: components["schemas"]["Strand"] | (never | null);
         };
+        OwnActivityInput: {
+            text: string;
+            /** @default null */
+            version?: number | null;
+        };
         ChildInput: {
             name: string;
             /** @default null */
@@ -587,7 +608,7 @@ export interface components {
              * Format: float
              * @default null
              */
-            massSpread?: number | null;
+            massDeviation?: number | null;
             /** @default 1 */
             colours?: number;
             /** @default null */
@@ -599,10 +620,8 @@ export interface components {
         TickInput: {
             shipped: string[];
         };
-        OwnActivityInput: {
-            text: string;
-            /** @default null */
-            version?: number | null;
+        AmountInput: {
+            by: number;
         };
         HouseInput: {
             settings: {
@@ -627,17 +646,17 @@ export interface components {
             at: number;
         };
         /** @enum {string} */
-        HelpLevel: "shown" | "part-done" | "bare";
+        Help: "shown" | "part-done" | "bare";
         /** @enum {string} */
         Method: "saw-it" | "counted-on" | "counted-all" | "through-ten" | "through-fives" | "drew-it" | "fingers" | "known-fact";
         /** @enum {string} */
         Slip: "counts-faster" | "recounts" | "keeps-taking" | "judges-by-size" | "counts-all-again" | "counts-the-start" | "mixes-add-and-take" | "swaps-whole-and-part" | "teen-or-ty" | "wrong-way-round" | "leaves-one-out-back" | "changes-the-rule" | "on-fingers" | "guesses";
-        TryInput: {
+        AttemptInput: {
             id: string;
             sittingId: string;
-            place: number;
+            questionId: string;
             outcome: components["schemas"]["Outcome"];
-            help: components["schemas"]["HelpLevel"];
+            help: components["schemas"]["Help"];
             deviceId: string;
             /** Milliseconds since 1970, as the device has it. */
             at: number;
@@ -656,7 +675,8 @@ export interface components {
         CorrectionInput: {
             id: string;
             outcome: components["schemas"]["Outcome"];
-            help: components["schemas"]["HelpLevel"];
+            /** @default null */
+            help?: components["schemas"]["Help"] | (never | null);
             /** @default null */
             method?: components["schemas"]["Method"] | (never | null);
             /** @default null */
@@ -689,12 +709,14 @@ export interface components {
             /** @default null */
             quiet?: boolean | null;
         };
+        /** @enum {string} */
+        SkillKind: "usual" | "quick" | "guess" | "hand" | "light";
         CellView: {
             stepId: string;
             reach: string;
-            mark: string;
+            mark: components["schemas"]["Mark"];
             implied: boolean;
-            tries: number;
+            attempts: number;
             needs: string[];
             ready: boolean;
             unsure: boolean;
@@ -706,11 +728,11 @@ export interface components {
             id: string;
             name: string;
             done: string;
-            kind: string;
+            kind: components["schemas"]["SkillKind"];
             cells: components["schemas"]["CellView"][];
         };
         StrandView: {
-            id: string;
+            id: components["schemas"]["Strand"];
             name: string;
             skills: components["schemas"]["SkillView"][];
         };
@@ -724,164 +746,44 @@ export interface components {
             focus: string[];
             unsure: number;
         };
-        ChildView: {
-            id: string;
-            name: string;
-            born?: string | null;
-            ageMonths?: number | null;
-            allergies: string[];
-            likedThings: string[];
-            rests: number[][];
-            minutesADay?: number | null;
-            minutesUsed: number;
-            longestSitting?: number | null;
-            longestSittingUsed: number;
-            mayBeAlone?: boolean | null;
-            mayBeAloneUsed: boolean;
-            settings: {
-                [key: string]: string;
-            };
-            settingsUsed: {
-                [key: string]: string;
-            };
-            placed: boolean;
-            thread: number;
-            archived: boolean;
-            version: number;
-        };
-        ChildrenView: {
-            present: components["schemas"]["ChildView"][];
-            archived: components["schemas"]["ChildView"][];
-        };
         StepView: {
             id: string;
             name: string;
             reach: string;
         };
-        LookTaskView: {
-            number: number;
-            step: components["schemas"]["StepView"];
-            ask: string;
-            lookFor: string;
-            bring?: string | null;
-        };
-        FirstLookView: {
-            childId: string;
-            childName: string;
-            thread: number;
-            state: string;
-            ticks: components["schemas"]["StepView"][];
-            task?: components["schemas"]["LookTaskView"] | (never | null);
-            done: number;
-            most: number;
-            leftToday: number;
-            there: number;
-            unsure: number;
-        };
-        SafetyView: {
-            childId: string;
-            childName: string;
-            blocked: boolean;
-            say: string;
-            why: string;
-            source: string;
-        };
-        ThingView: {
-            id: string;
-            name: string;
-            single: string;
-            amount: number;
-            size?: number[] | null;
-            shape: string;
-            traits: string[];
-            allergens: string[];
-            glyph: string;
-            shipped?: string | null;
-            /** Format: float */
-            mass?: number | null;
-            /** Format: float */
-            massSpread?: number | null;
-            colours: number;
-            safety: components["schemas"]["SafetyView"][];
-            version: number;
-        };
-        ShippedView: {
-            id: string;
-            name: string;
-            amount: number;
-            size: number[];
-            glyph: string;
-            ticked: boolean;
-        };
-        CupboardView: {
-            things: components["schemas"]["ThingView"][];
-            shipped: components["schemas"]["ShippedView"][];
-        };
-        LineView: {
-            name: string;
-            amount: number;
-            size?: number[] | null;
-            sizeIsUsual: boolean;
-            shape: string;
-            glyph: string;
-            shipped?: string | null;
-        };
-        LackingView: {
-            familyId: string;
-            name: string;
-            lacks: string;
-        };
-        LackingsView: {
-            families: number;
-            lacking: components["schemas"]["LackingView"][];
-        };
-        ItemView: {
-            kind: string;
-            /** Format: float */
-            x: number;
-            /** Format: float */
-            y: number;
-            /** Format: float */
-            width: number;
-            /** Format: float */
-            height: number;
-            glyph?: string | null;
-            label?: string | null;
-            faint: boolean;
-        };
-        SceneView: {
-            /** Format: float */
-            width: number;
-            /** Format: float */
-            height: number;
-            items: components["schemas"]["ItemView"][];
-            alt: string;
-        };
-        FamilyCardView: {
+        /** @enum {string} */
+        Place: "table" | "floor" | "outdoors" | "anywhere";
+        /** @enum {string} */
+        Part: "with" | "near" | "alone";
+        /** @enum {string} */
+        WayIn: "see-it" | "touch-and-count" | "bars" | "move-and-tell";
+        /** @enum {string} */
+        Form: "things" | "pictures" | "symbols";
+        ActivityCardView: {
             id: string;
             name: string;
             inShort: string;
             steps: components["schemas"]["StepView"][];
-            strands: string[];
-            places: string[];
-            part: string;
-            waysIn: string[];
-            forms: string[];
+            strands: components["schemas"]["Strand"][];
+            places: components["schemas"]["Place"][];
+            part: components["schemas"]["Part"];
+            waysIn: components["schemas"]["WayIn"][];
+            forms: components["schemas"]["Form"][];
             together: boolean;
             needsNothing: boolean;
             own: boolean;
             lacks?: string | null;
-            scene: components["schemas"]["SceneView"];
+            picture: string;
         };
-        FamiliesView: {
+        ActivitiesView: {
             strands: {
                 [key: string]: string;
             };
-            families: components["schemas"]["FamilyCardView"][];
+            activities: components["schemas"]["ActivityCardView"][];
             broken: string[];
         };
-        FamilyView: {
-            card: components["schemas"]["FamilyCardView"];
+        ActivityView: {
+            card: components["schemas"]["ActivityCardView"];
             layOutWords: string;
             layOutFor: string;
             layOut: string[];
@@ -908,6 +810,116 @@ export interface components {
                 [key: string]: unknown;
             };
             version?: number | null;
+        };
+        /** @enum {string} */
+        StartsFrom: "nothing" | "age" | "look";
+        ChildView: {
+            id: string;
+            name: string;
+            born?: string | null;
+            ageMonths?: number | null;
+            allergies: string[];
+            likedThings: string[];
+            rests: number[][];
+            minutesADay?: number | null;
+            minutesUsed: number;
+            longestSitting?: number | null;
+            longestSittingUsed: number;
+            mayBeAlone?: boolean | null;
+            mayBeAloneUsed: boolean;
+            settings: {
+                [key: string]: string;
+            };
+            settingsUsed: {
+                [key: string]: string;
+            };
+            startsFrom: components["schemas"]["StartsFrom"];
+            thread: number;
+            archived: boolean;
+            version: number;
+        };
+        ChildrenView: {
+            present: components["schemas"]["ChildView"][];
+            archived: components["schemas"]["ChildView"][];
+        };
+        /** @enum {string} */
+        LookState: "none" | "open" | "enough-today" | "over";
+        LookTaskView: {
+            number: number;
+            step: components["schemas"]["StepView"];
+            ask: string;
+            lookFor: string;
+            bring?: string | null;
+        };
+        FirstLookView: {
+            childId: string;
+            childName: string;
+            thread: number;
+            state: components["schemas"]["LookState"];
+            ticks: components["schemas"]["StepView"][];
+            task?: components["schemas"]["LookTaskView"] | (never | null);
+            done: number;
+            most: number;
+            leftToday: number;
+            there: number;
+            unsure: number;
+        };
+        SafetyView: {
+            childId: string;
+            childName: string;
+            blocked: boolean;
+            say: string;
+            why: string;
+            source: string;
+        };
+        ThingView: {
+            id: string;
+            name: string;
+            single: string;
+            amount: number;
+            size?: number[] | null;
+            shape: components["schemas"]["Shape"];
+            traits: string[];
+            allergens: string[];
+            picture: string;
+            shipped?: string | null;
+            /** Format: float */
+            mass?: number | null;
+            /** Format: float */
+            massDeviation?: number | null;
+            colours: number;
+            safety: components["schemas"]["SafetyView"][];
+            version: number;
+        };
+        ShippedView: {
+            id: string;
+            name: string;
+            amount: number;
+            size: number[];
+            picture: string;
+            ticked: boolean;
+        };
+        CupboardView: {
+            things: components["schemas"]["ThingView"][];
+            shipped: components["schemas"]["ShippedView"][];
+        };
+        LineView: {
+            name: string;
+            amount: number;
+            size?: number[] | null;
+            sizeIsUsual: boolean;
+            shape: components["schemas"]["Shape"];
+            picture: string;
+            shipped?: string | null;
+        };
+        LackingView: {
+            activityId: string;
+            name: string;
+            lacks: string;
+        };
+        LackingsView: {
+            activities: number;
+            lacking: components["schemas"]["LackingView"][];
         };
         FoundView: {
             kind: string;
@@ -943,19 +955,21 @@ export interface components {
         };
         NeedView: {
             step: components["schemas"]["StepView"];
-            mark: string;
+            mark: components["schemas"]["Mark"];
             there: boolean;
         };
         ClauseView: {
             words: string;
             met: boolean;
         };
+        /** @enum {string} */
+        SeenKind: "attempt" | "witness" | "hand-mark";
         SeenView: {
             id: string;
-            kind: string;
+            kind: components["schemas"]["SeenKind"];
             day: string;
             what: string;
-            outcome?: string | null;
+            outcome?: components["schemas"]["Outcome"] | (never | null);
             method?: string | null;
             slip?: string | null;
             help?: string | null;
@@ -979,7 +993,7 @@ export interface components {
         EvidenceView: {
             step: components["schemas"]["StepView"];
             done: string;
-            mark: string;
+            mark: components["schemas"]["Mark"];
             implied: boolean;
             unsure: boolean;
             setByHand: boolean;
@@ -994,10 +1008,6 @@ export interface components {
             form?: string | null;
             help: string;
         };
-        ChipView: {
-            id: string;
-            words: string;
-        };
         SeatView: {
             sittingId: string;
             childId: string;
@@ -1005,37 +1015,42 @@ export interface components {
             thread: number;
             step: components["schemas"]["StepView"];
             form?: string | null;
-            help: string;
+            help: components["schemas"]["Help"];
         };
-        DoneTryView: {
+        /** @enum {string} */
+        Level: "sure" | "easier" | "at" | "harder";
+        DoneAttemptView: {
             id: string;
-            outcome: string;
-            help: string;
+            outcome: components["schemas"]["Outcome"];
+            help: components["schemas"]["Help"];
+            at: number;
         };
         TurnView: {
             sittingId: string;
-            place: number;
+            questionId: string;
             stepId: string;
-            level: string;
+            level: components["schemas"]["Level"];
             ask: string;
             answer: string;
             open: boolean;
             isGuess: boolean;
-            exact: number | string;
-            scene: components["schemas"]["SceneView"];
-            done?: components["schemas"]["DoneTryView"] | (never | null);
+            amount?: number | null;
+            picture: string;
+            done?: components["schemas"]["DoneAttemptView"] | (never | null);
         };
+        /** @enum {string} */
+        DecisionKind: "move-on" | "rest-it" | "easier" | "further" | "again";
         EndView: {
             childId: string;
             childName: string;
             step: components["schemas"]["StepView"];
-            kind: string;
+            kind: components["schemas"]["DecisionKind"];
             name: string;
             sentence: string;
             remedy?: string | null;
             opens: string[];
-            markBefore: string;
-            markAfter: string;
+            markBefore: components["schemas"]["Mark"];
+            markAfter: components["schemas"]["Mark"];
         };
         TableView: {
             id: string;
@@ -1060,32 +1075,34 @@ export interface components {
             helps: {
                 [key: string]: string;
             };
-            methods: components["schemas"]["ChipView"][];
-            slips: components["schemas"]["ChipView"][];
+            methods: components["schemas"]["Method"][];
+            slips: components["schemas"]["Slip"][];
             cautions: string[];
             seats: components["schemas"]["SeatView"][];
             turns: components["schemas"]["TurnView"][];
             ends: components["schemas"]["EndView"][];
         };
         IdeaView: {
-            idea: string;
+            idea: components["schemas"]["Idea"];
             words: string;
-            help?: string | null;
+            help?: components["schemas"]["Help"] | (never | null);
         };
         AdviceView: {
             sittingId: string;
             cause: string;
             ideas: components["schemas"]["IdeaView"][];
         };
-        TryView: {
+        AttemptView: {
             id: string;
             stepId: string;
-            mark: string;
-            help: string;
+            mark: components["schemas"]["Mark"];
+            help: components["schemas"]["Help"];
             advice?: components["schemas"]["AdviceView"] | (never | null);
         };
+        /** @enum {string} */
+        ChildState: "sit" | "free" | "beside" | "asleep";
         StretchView: {
-            state: string;
+            state: components["schemas"]["ChildState"];
             start: number;
             end: number;
             setUpId?: string | null;
@@ -1099,6 +1116,14 @@ export interface components {
             minutesDone: number;
             nothing?: string | null;
         };
+        BusyView: {
+            part: components["schemas"]["Part"];
+            start: number;
+            end: number;
+            setUpId: string;
+        };
+        /** @enum {string} */
+        SetUpState: "planned" | "begun" | "done" | "dropped";
         WorthPartView: {
             words: string;
             /** Format: float */
@@ -1106,12 +1131,12 @@ export interface components {
             isTerm: boolean;
         };
         DecisionView: {
-            kind: string;
+            kind: components["schemas"]["DecisionKind"];
             name: string;
             sentence: string;
             opens: string[];
-            markBefore: string;
-            markAfter: string;
+            markBefore: components["schemas"]["Mark"];
+            markAfter: components["schemas"]["Mark"];
         };
         SittingView: {
             id: string;
@@ -1119,7 +1144,7 @@ export interface components {
             childName: string;
             thread: number;
             step: components["schemas"]["StepView"];
-            form?: string | null;
+            form?: components["schemas"]["Form"] | (never | null);
             reason: string;
             brandNew: boolean;
             questions: number;
@@ -1130,23 +1155,23 @@ export interface components {
             thingId: string;
             name: string;
             count: number;
-            glyph: string;
+            picture: string;
         };
         SetUpView: {
             id: string;
-            state: string;
-            familyId: string;
+            state: components["schemas"]["SetUpState"];
+            activityId: string;
             name: string;
             inShort: string;
             place: string;
-            part: string;
+            part: components["schemas"]["Part"];
             partWords: string;
             start: number;
             end: number;
             sittings: components["schemas"]["SittingView"][];
             laid: components["schemas"]["LaidView"][];
             props: string[];
-            scene: components["schemas"]["SceneView"];
+            picture: string;
             cautions: string[];
             toddlerJob: string;
         };
@@ -1154,7 +1179,7 @@ export interface components {
             thingId: string;
             name: string;
             count: number;
-            glyph: string;
+            picture: string;
         };
         DayView: {
             date: string;
@@ -1163,7 +1188,7 @@ export interface components {
             wet: boolean;
             quiet: boolean;
             children: components["schemas"]["PlannedChildView"][];
-            parent: components["schemas"]["StretchView"][];
+            parent: components["schemas"]["BusyView"][];
             setUps: components["schemas"]["SetUpView"][];
             bring: components["schemas"]["BringView"][];
             make: string[];
@@ -1202,6 +1227,160 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["MapView"];
                 };
+            };
+        };
+    };
+    get_activities_list: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description All activities */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ActivitiesView"];
+                };
+            };
+        };
+    };
+    post_activities_add: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnActivityInput"];
+            };
+        };
+        responses: {
+            /** @description The activity as stored */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ActivityCardView"];
+                };
+            };
+        };
+    };
+    get_activities_look: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description One activity written out */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ActivityView"];
+                };
+            };
+        };
+    };
+    put_activities_change: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnActivityInput"];
+            };
+        };
+        responses: {
+            /** @description The activity as stored */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ActivityCardView"];
+                };
+            };
+        };
+    };
+    delete_activities_remove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Removed; what was done with it stays in the record */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    get_activities_file: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The activity as a file that can be imported again */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/yaml": unknown;
+                };
+            };
+        };
+    };
+    post_activities_use: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Planned for today */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -1595,73 +1774,7 @@ export interface operations {
             };
         };
     };
-    get_families_list: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description All activities */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["FamiliesView"];
-                };
-            };
-        };
-    };
-    post_families_add: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["OwnActivityInput"];
-            };
-        };
-        responses: {
-            /** @description The activity as stored */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["FamilyCardView"];
-                };
-            };
-        };
-    };
-    get_families_look: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description One activity written out */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["FamilyView"];
-                };
-            };
-        };
-    };
-    put_families_change: {
+    post_cupboard_count: {
         parameters: {
             query?: never;
             header?: never;
@@ -1672,80 +1785,18 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["OwnActivityInput"];
+                "application/json": components["schemas"]["AmountInput"];
             };
         };
         responses: {
-            /** @description The activity as stored */
+            /** @description The thing with so many more, or fewer */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["FamilyCardView"];
+                    "application/json": components["schemas"]["ThingView"];
                 };
-            };
-        };
-    };
-    delete_families_remove: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Removed; what was done with it stays in the record */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
-    get_families_file: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The activity as a file that can be imported again */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/yaml": unknown;
-                };
-            };
-        };
-    };
-    post_families_use: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Planned for today */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
             };
         };
     };
@@ -1936,7 +1987,7 @@ export interface operations {
             };
         };
     };
-    post_table_try: {
+    post_table_attempt: {
         parameters: {
             query?: never;
             header?: never;
@@ -1947,7 +1998,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["TryInput"];
+                "application/json": components["schemas"]["AttemptInput"];
             };
         };
         responses: {
@@ -1957,7 +2008,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["TryView"];
+                    "application/json": components["schemas"]["AttemptView"];
                 };
             };
         };
@@ -1983,7 +2034,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["TryView"];
+                    "application/json": components["schemas"]["AttemptView"];
                 };
             };
         };
@@ -2005,7 +2056,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["TryView"];
+                    "application/json": components["schemas"]["AttemptView"];
                 };
             };
         };

@@ -10,13 +10,13 @@ defineEmits<{ 'update:modelValue': [value: T] }>();
     <Listbox :model-value="modelValue" as="div" class="relative" @update:model-value="$emit('update:modelValue', $event)">
         <ListboxLabel v-if="label" class="mb-1 block font-bold">{{ label }}</ListboxLabel>
         <ListboxButton
-            class="flex min-h-11 w-full items-center justify-between rounded-lg border-[1.5px] border-[#8b8470] bg-cloth px-3 text-left"
+            class="flex min-h-11 w-full items-center justify-between rounded-lg border-[1.5px] border-field bg-paper px-3 text-left"
         >
             {{ options.find((option) => option.value === modelValue)?.words }}
             <ChevronDown :size="20" aria-hidden="true" />
         </ListboxButton>
         <ListboxOptions
-            class="absolute z-40 mt-1 max-h-72 w-full overflow-auto rounded-lg border border-hem bg-cloth py-1 shadow-lg"
+            class="absolute z-40 mt-1 max-h-72 w-full overflow-auto rounded-lg border border-hem bg-paper py-1 shadow-lg"
         >
             <ListboxOption
                 v-for="option in options"

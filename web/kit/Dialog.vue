@@ -12,7 +12,7 @@ defineEmits<{ close: [] }>();
         <div class="fixed inset-0 overflow-y-auto">
             <div class="flex min-h-full items-end justify-center sm:items-center sm:p-4">
                 <DialogPanel
-                    class="w-full rounded-t-2xl border border-hem bg-cloth p-5 sm:rounded-2xl"
+                    class="w-full rounded-t-2xl border border-hem bg-paper p-5 sm:rounded-2xl"
                     :class="wide ? 'max-w-3xl' : 'max-w-lg'"
                 >
                     <div class="mb-4 flex items-start justify-between gap-4">

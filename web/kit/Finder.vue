@@ -1,22 +1,17 @@
 <script setup lang="ts">
 import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions, Dialog, DialogPanel } from '@headlessui/vue';
-import { useQuery } from '@tanstack/vue-query';
 import { ref } from 'vue';
 import { useRouter } from 'vue-router';
 
-import { api, type Schemas } from '@/api/client';
+import type { Schemas } from '@/api/client';
+import { useFind } from '@/api/queries';
 
 /** Finds a step, an activity, a thing or a child by name. */
 const emit = defineEmits<{ close: [] }>();
 const router = useRouter();
 const wanted = ref('');
 const chosen = ref<Schemas['FoundView'] | null>(null);
-const found = useQuery({
-    queryKey: ['find', wanted],
-    queryFn: () => api.find(wanted.value),
-    enabled: () => wanted.value.trim() !== '',
-    placeholderData: (before) => before,
-});
+const found = useFind(wanted);
 
 function go(one: Schemas['FoundView'] | null) {
     if (one) {
@@ -30,7 +25,7 @@ function go(one: Schemas['FoundView'] | null) {
     <Dialog open class="relative z-40" @close="$emit('close')">
         <div class="fixed inset-0 bg-ink/50" aria-hidden="true" />
         <div class="fixed inset-0 flex items-start justify-center p-4 pt-[12vh]">
-            <DialogPanel class="w-full max-w-xl rounded-2xl border border-hem bg-cloth p-4">
+            <DialogPanel class="w-full max-w-xl rounded-2xl border border-hem bg-paper p-4">
                 <Combobox :model-value="chosen" nullable @update:model-value="go">
                     <ComboboxInput
                         class="text-lg"

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 
-import { markNames } from './words';
+import type { Schemas } from '@/api/client';
+import { marks as markNames } from '@/generated/words';
 
 /** What a child can do, as thread wound on a spindle. The word is always in the label. */
-const props = defineProps<{ mark: string; implied?: boolean; size?: number; quiet?: boolean }>();
+const props = defineProps<{ mark: Schemas['Mark']; implied?: boolean; size?: number; quiet?: boolean }>();
 
 const turns = computed(() => ({ new: props.implied ? 3 : 0, trying: 2, steady: 3, secure: 5, 'look-again': 5 })[props.mark] ?? 0);
 const label = computed(() => (props.mark === 'new' && props.implied ? 'New, implied by harder work' : markNames[props.mark]));
@@ -21,14 +22,14 @@ const y = (turn: number) => 28 - turn * 4.1;
         :aria-label="quiet ? undefined : label"
         class="shrink-0"
     >
-        <g fill="none" stroke="#24332d" stroke-linecap="round">
+        <g fill="none" stroke="var(--color-ink)" stroke-linecap="round">
             <path d="M14 2v28" stroke-width="2" />
             <path d="M7 4h14M7 29h14" stroke-width="2.6" />
             <path
                 v-for="turn in turns"
                 :key="turn"
                 :d="`M7 ${y(turn)}q7 3.6 14 0`"
-                :stroke="mark === 'new' ? '#b9b09b' : '#24332d'"
+                :stroke="mark === 'new' ? 'var(--color-pale)' : 'var(--color-ink)'"
                 :stroke-width="mark === 'new' ? 1.8 : 2.6"
             />
             <path v-if="mark === 'secure'" d="M21 7.5q-2 3-7 1.600" stroke-width="2.6" />

@@ -10,7 +10,7 @@ defineEmits<{ 'update:modelValue': [value: boolean] }>();
         <Switch
             :model-value="modelValue"
             class="relative h-7 w-12 shrink-0 rounded-full border-2 border-deep"
-            :class="modelValue ? 'bg-deep' : 'bg-cloth'"
+            :class="modelValue ? 'bg-deep' : 'bg-paper'"
             @update:model-value="$emit('update:modelValue', $event)"
         >
             <span class="absolute top-0.5 size-5 rounded-full" :class="modelValue ? 'left-5.5 bg-white' : 'left-0.5 bg-deep'" />

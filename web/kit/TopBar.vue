@@ -7,7 +7,7 @@ defineProps<{ to: string; back: string }>();
 </script>
 
 <template>
-    <div class="flex items-center gap-2 border-b-2 border-hem bg-cloth px-3 py-1">
+    <div class="flex items-center gap-2 border-b-2 border-hem bg-paper px-3 py-1">
         <RouterLink
             :to="to"
             class="flex size-11 shrink-0 items-center justify-center rounded-lg hover:bg-linen"

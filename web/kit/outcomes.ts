@@ -1,10 +1,9 @@
 import type { Schemas } from '@/api/client';
+import { outcomes as words } from '@/generated/words';
 
 export const outcomes: { id: Schemas['Outcome']; words: string; class: string }[] = [
-    { id: 'at-once', words: 'At once', class: 'bg-deep text-white border-deep' },
-    { id: 'worked-it-out', words: 'Worked it out', class: 'bg-[#dfe7dc] border-deep text-ink' },
-    { id: 'with-help', words: 'With help', class: 'bg-[#f0e6d2] border-wood text-ink' },
-    { id: 'not-yet', words: 'Not yet', class: 'bg-cloth border-[#8b8470] text-ink' },
+    { id: 'at-once', words: words['at-once'], class: 'bg-deep text-white border-deep' },
+    { id: 'worked-it-out', words: words['worked-it-out'], class: 'bg-worked border-deep text-ink' },
+    { id: 'with-help', words: words['with-help'], class: 'bg-helped border-wood text-ink' },
+    { id: 'not-yet', words: words['not-yet'], class: 'bg-paper border-field text-ink' },
 ];
-
-export const outcomeWords: Record<string, string> = Object.fromEntries(outcomes.map((outcome) => [outcome.id, outcome.words]));

@@ -27,11 +27,3 @@ export function age(months: number | null | undefined): string {
     const rest = months % 12;
     return rest === 0 ? `${years} years` : `${years} years ${rest} ${rest === 1 ? 'month' : 'months'}`;
 }
-
-export const markNames: Record<string, string> = {
-    new: 'New',
-    trying: 'Trying',
-    steady: 'Steady',
-    secure: 'Secure',
-    'look-again': 'Look again',
-};

@@ -16,7 +16,7 @@ final readonly class BuiltFiles
     {
         $file = $this->buildDir.'/manifest.json';
         if (!is_file($file)) {
-            throw new \RuntimeException('The screens are not built yet: run ./pindle build.');
+            throw new \RuntimeException('The screens are not built yet: run ./pindle start, which builds them.');
         }
         /** @var array<string, array{file: string, css?: list<string>, imports?: list<string>}> $manifest */
         $manifest = json_decode((string) file_get_contents($file), true, 16, \JSON_THROW_ON_ERROR);

@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query';
 import { computed, ref } from 'vue';
 import { RouterLink, useRoute } from 'vue-router';
 
-import { api, type Schemas } from '@/api/client';
+import type { Schemas } from '@/api/client';
+import { useArchive, useChildren, useRestore } from '@/api/queries';
 import Button from '@/kit/Button.vue';
 import Notice from '@/kit/Notice.vue';
 import ThreadKnot from '@/kit/ThreadKnot.vue';
@@ -12,36 +12,23 @@ import { age, clock } from '@/kit/words';
 
 import ChildForm from './ChildForm.vue';
 
-const queries = useQueryClient();
 const route = useRoute();
-const children = useQuery({ queryKey: ['children'], queryFn: api.children });
+const children = useChildren();
 const editing = ref<Schemas['ChildView'] | 'new' | null>(route.query.add ? 'new' : null);
 const gone = ref<Schemas['ChildView'] | null>(null);
 const justAdded = ref<string | null>(null);
 
-function refresh() {
-    void queries.invalidateQueries();
-}
-
-const archive = useMutation({
-    mutationFn: (child: Schemas['ChildView']) => api.archiveChild(child.id),
-    onSuccess: (child) => {
-        gone.value = child;
-        refresh();
-    },
-});
-const restore = useMutation({
-    mutationFn: (id: string) => api.restoreChild(id),
-    onSuccess: () => {
-        gone.value = null;
-        refresh();
-    },
-});
+const archive = useArchive();
+const restore = useRestore();
+const startsFrom: Record<Schemas['StartsFrom'], string> = {
+    look: 'by a first look',
+    age: 'by age only so far',
+    nothing: 'from nothing: a birth date or a first look would help',
+};
 
 function saved(child: Schemas['ChildView']) {
     justAdded.value = editing.value === 'new' ? child.id : null;
     editing.value = null;
-    refresh();
 }
 
 const present = computed(() => children.data.value?.present ?? []);
@@ -59,15 +46,15 @@ const present = computed(() => children.data.value?.present ?? []);
             <p
                 v-if="gone"
                 role="status"
-                class="mb-4 flex flex-wrap items-center gap-3 rounded-lg border border-hem bg-cloth px-4 py-2"
+                class="mb-4 flex flex-wrap items-center gap-3 rounded-lg border border-hem bg-paper px-4 py-2"
             >
                 {{ gone.name }} is archived; the record is kept.
-                <Button kind="quiet" @click="restore.mutate(gone.id)">Undo</Button>
+                <Button kind="quiet" @click="restore.mutate(gone.id, { onSuccess: () => (gone = null) })">Undo</Button>
             </p>
             <p
                 v-if="justAdded"
                 role="status"
-                class="mb-4 flex flex-wrap items-center gap-3 rounded-lg border border-hem bg-cloth px-4 py-2"
+                class="mb-4 flex flex-wrap items-center gap-3 rounded-lg border border-hem bg-paper px-4 py-2"
             >
                 Added. Next:
                 <RouterLink
@@ -90,7 +77,7 @@ const present = computed(() => children.data.value?.present ?? []);
                 Nobody yet. A first name and a birth date are enough to begin; everything else has a sensible guess.
             </p>
             <ul class="grid gap-4 md:grid-cols-2 xl:grid-cols-3">
-                <li v-for="child in present" :key="child.id" class="rounded-2xl border border-hem bg-cloth p-5">
+                <li v-for="child in present" :key="child.id" class="rounded-2xl border border-hem bg-paper p-5">
                     <h2 class="flex items-center gap-2 text-xl break-words">
                         <ThreadKnot :thread="child.thread" :size="28" /> {{ child.name }}
                     </h2>
@@ -99,7 +86,7 @@ const present = computed(() => children.data.value?.present ?? []);
                         <dt class="text-soft">Minutes</dt>
                         <dd>{{ child.minutesUsed }} a day, {{ child.longestSittingUsed }} at a sitting</dd>
                         <dt class="text-soft">Placed</dt>
-                        <dd>{{ child.placed ? 'by a first look' : 'by age only so far' }}</dd>
+                        <dd>{{ startsFrom[child.startsFrom] }}</dd>
                         <dt class="text-soft">Alone</dt>
                         <dd>{{ child.mayBeAloneUsed ? 'may work out of sight' : 'always beside you' }}</dd>
                         <template v-if="child.rests.length">
@@ -113,7 +100,9 @@ const present = computed(() => children.data.value?.present ?? []);
                         <RouterLink
                             :to="{ name: 'first-look', params: { childId: child.id } }"
                             class="inline-flex min-h-11 items-center rounded-lg border-2 px-4 font-bold"
-                            :class="child.placed ? 'border-deep bg-cloth text-deep' : 'border-deep bg-deep text-white'"
+                            :class="
+                                child.startsFrom === 'look' ? 'border-deep bg-paper text-deep' : 'border-deep bg-deep text-white'
+                            "
                             >First look</RouterLink
                         >
                         <Button @click="editing = child">Change</Button>
@@ -127,7 +116,9 @@ const present = computed(() => children.data.value?.present ?? []);
                             class="inline-flex min-h-11 items-center px-3 font-bold text-deep underline underline-offset-4"
                             >Map</RouterLink
                         >
-                        <Button kind="quiet" @click="archive.mutate(child)">Archive</Button>
+                        <Button kind="quiet" @click="archive.mutate(child.id, { onSuccess: () => (gone = child) })"
+                            >Archive</Button
+                        >
                     </div>
                 </li>
             </ul>

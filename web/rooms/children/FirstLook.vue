@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query';
 import { computed, ref } from 'vue';
 import { RouterLink } from 'vue-router';
 import { Undo2 } from '@lucide/vue';
 
-import { api, type Schemas } from '@/api/client';
+import type { Schemas } from '@/api/client';
 import { deviceId, newId } from '@/api/outbox';
+import { useBeginLook, useLook, useLookAnswer, useLookStop, useLookUndo } from '@/api/queries';
 import Button from '@/kit/Button.vue';
 import Notice from '@/kit/Notice.vue';
 import Outcomes from '@/kit/Outcomes.vue';
@@ -15,33 +15,18 @@ import Wait from '@/kit/Wait.vue';
 
 /** A first look: tiny tasks, one tap each, on a phone in one hand. It may stop at any time and go on another day. */
 const props = defineProps<{ childId: string }>();
-const queries = useQueryClient();
-const key = ['first-look', props.childId];
-const look = useQuery({ queryKey: key, queryFn: () => api.firstLook(props.childId), staleTime: Infinity });
+const look = useLook(() => props.childId);
 const ticked = ref<string[]>([]);
 
-function show(data: Schemas['FirstLookView']) {
-    queries.setQueryData(key, data);
-    for (const other of ['map', 'today', 'children', 'evidence']) {
-        void queries.invalidateQueries({ queryKey: [other] });
-    }
-}
-
-const begin = useMutation({ mutationFn: () => api.beginLook(props.childId, ticked.value), onSuccess: show });
-const answer = useMutation({
-    mutationFn: (outcome: Schemas['Outcome']) =>
-        api.answerLook(props.childId, {
-            id: newId(),
-            stepId: look.data.value!.task!.step.id,
-            outcome,
-            deviceId: deviceId(),
-            at: Date.now(),
-        }),
-    onSuccess: show,
-    onError: () => void look.refetch(),
-});
-const undo = useMutation({ mutationFn: () => api.undoLook(props.childId), onSuccess: show });
-const stop = useMutation({ mutationFn: () => api.stopLook(props.childId), onSuccess: show });
+const begin = useBeginLook(props.childId);
+const answer = useLookAnswer(props.childId);
+const undo = useLookUndo(props.childId);
+const stop = useLookStop(props.childId);
+const saw = (outcome: Schemas['Outcome']) =>
+    answer.mutate(
+        { id: newId(), stepId: look.data.value!.task!.step.id, outcome, deviceId: deviceId(), at: Date.now() },
+        { onError: () => void look.refetch() },
+    );
 const busy = computed(() => [begin, answer, undo, stop].some((one) => one.isPending.value));
 const error = computed(() => [begin, answer, undo, stop].map((one) => one.error.value).find(Boolean));
 </script>
@@ -72,13 +57,15 @@ const error = computed(() => [begin, answer, undo, stop].map((one) => one.error.
                     <ul>
                         <li v-for="tick in look.data.value.ticks" :key="tick.id">
                             <label class="flex min-h-11 items-center gap-3">
-                                <input v-model="ticked" type="checkbox" :value="tick.id" class="size-6 accent-[#2f4a3f]" />
+                                <input v-model="ticked" type="checkbox" :value="tick.id" class="size-6 accent-deep" />
                                 {{ tick.name }}, {{ tick.reach }}
                             </label>
                         </li>
                     </ul>
                 </fieldset>
-                <Button kind="strong" class="sticky bottom-3 min-h-14" :disabled="busy" @click="begin.mutate()">Begin</Button>
+                <Button kind="strong" class="sticky bottom-3 min-h-14" :disabled="busy" @click="begin.mutate(ticked)"
+                    >Begin</Button
+                >
             </template>
 
             <template v-else-if="look.data.value.task">
@@ -88,9 +75,9 @@ const error = computed(() => [begin, answer, undo, stop].map((one) => one.error.
                 <p><span class="text-soft">It is there when</span> {{ look.data.value.task.lookFor }}.</p>
                 <p class="text-soft">Only look: do not help yet, and do not correct.</p>
                 <div class="sticky bottom-0 -mx-4 mt-auto border-t border-hem bg-linen px-4 pt-3 pb-4">
-                    <Outcomes :disabled="busy" @tap="answer.mutate($event)" />
+                    <Outcomes :disabled="busy" @tap="saw($event)" />
                     <div class="mt-2 flex flex-wrap items-center justify-between gap-2">
-                        <Button kind="quiet" :disabled="busy || !look.data.value.done" @click="undo.mutate()"
+                        <Button kind="quiet" :disabled="busy || !look.data.value.done" @click="undo.mutate(undefined)"
                             ><Undo2 :size="20" aria-hidden="true" /> Undo</Button
                         >
                         <RouterLink
@@ -98,13 +85,13 @@ const error = computed(() => [begin, answer, undo, stop].map((one) => one.error.
                             class="inline-flex min-h-11 items-center px-2 font-bold text-deep underline underline-offset-4"
                             >Later</RouterLink
                         >
-                        <Button kind="quiet" :disabled="busy" @click="stop.mutate()">Stop here</Button>
+                        <Button kind="quiet" :disabled="busy" @click="stop.mutate(undefined)">Stop here</Button>
                     </div>
                     <p class="text-sm text-soft">{{ look.data.value.leftToday }} more fit into today.</p>
                 </div>
             </template>
 
-            <section v-else class="rounded-2xl border border-hem bg-cloth p-5" data-look-over>
+            <section v-else class="rounded-2xl border border-hem bg-paper p-5" data-look-over>
                 <h2 class="text-xl">
                     {{ look.data.value.state === 'enough-today' ? 'That is enough for today.' : 'The first look is over.' }}
                 </h2>
@@ -119,10 +106,10 @@ const error = computed(() => [begin, answer, undo, stop].map((one) => one.error.
                         class="inline-flex min-h-11 items-center rounded-lg border-2 border-deep bg-deep px-4 font-bold text-white"
                         >See it on the Map</RouterLink
                     >
-                    <Button v-if="look.data.value.done" kind="quiet" :disabled="busy" @click="undo.mutate()"
+                    <Button v-if="look.data.value.done" kind="quiet" :disabled="busy" @click="undo.mutate(undefined)"
                         >Undo the last</Button
                     >
-                    <Button v-if="look.data.value.state === 'over'" kind="quiet" :disabled="busy" @click="begin.mutate()"
+                    <Button v-if="look.data.value.state === 'over'" kind="quiet" :disabled="busy" @click="begin.mutate(ticked)"
                         >Look once more</Button
                     >
                 </div>

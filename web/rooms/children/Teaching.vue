@@ -1,10 +1,9 @@
 <script setup lang="ts">
-import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query';
 import { computed } from 'vue';
 import { RouterLink } from 'vue-router';
 import { ArrowLeft } from '@lucide/vue';
 
-import { api } from '@/api/client';
+import { useChildren, useHouse, useKeepChild } from '@/api/queries';
 import Notice from '@/kit/Notice.vue';
 import Schools from '@/kit/Schools.vue';
 import ThreadKnot from '@/kit/ThreadKnot.vue';
@@ -14,9 +13,8 @@ import { inputOf } from './input';
 
 /** How one child is taught, where good parents differ. */
 const props = defineProps<{ childId: string }>();
-const queries = useQueryClient();
-const children = useQuery({ queryKey: ['children'], queryFn: api.children });
-const house = useQuery({ queryKey: ['house'], queryFn: api.house });
+const children = useChildren();
+const house = useHouse();
 const child = computed(() => children.data.value?.present.find((one) => one.id === props.childId));
 const chosen = computed(() => Object.fromEntries(Object.entries(child.value?.settings ?? {})));
 const otherwise = computed(() =>
@@ -30,10 +28,9 @@ const otherwise = computed(() =>
         ]),
     ),
 );
-const change = useMutation({
-    mutationFn: (settings: Record<string, string>) => api.changeChild(props.childId, { ...inputOf(child.value!), settings }),
-    onSuccess: () => queries.invalidateQueries(),
-});
+const change = useKeepChild(() => {});
+const choose = (settings: Record<string, string>) =>
+    change.mutate({ id: props.childId, body: { ...inputOf(child.value!), settings } });
 </script>
 
 <template>
@@ -55,13 +52,13 @@ const change = useMutation({
                 change holds from the next plan on.
             </p>
             <Notice :error="change.error.value" class="mb-4" />
-            <div class="rounded-2xl border border-hem bg-cloth p-5">
+            <div class="rounded-2xl border border-hem bg-paper p-5">
                 <Schools
                     :questions="house.data.value.questions"
                     :chosen="chosen"
                     :otherwise="otherwise"
                     otherwise-words="As the house"
-                    @choose="change.mutate($event)"
+                    @choose="choose"
                 />
             </div>
         </template>

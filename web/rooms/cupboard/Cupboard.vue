@@ -1,82 +1,45 @@
 <script setup lang="ts">
 import { TabPanel } from '@headlessui/vue';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query';
 import { Minus, Plus } from '@lucide/vue';
 import { computed, ref } from 'vue';
 import { RouterLink, useRoute } from 'vue-router';
 
-import { api, type Schemas } from '@/api/client';
+import type { Schemas } from '@/api/client';
+import { useCount, useCupboard, useKeepThing, useLacking, usePutAway, useReadLine, useTick } from '@/api/queries';
 import Button from '@/kit/Button.vue';
 import Notice from '@/kit/Notice.vue';
 import Tabs from '@/kit/Tabs.vue';
 import Wait from '@/kit/Wait.vue';
-import ThingDrawing from '@/scene/ThingDrawing.vue';
+import Picture from '@/scene/Picture.vue';
 
 import ThingForm from './ThingForm.vue';
 
-const queries = useQueryClient();
 const route = useRoute();
-const cupboard = useQuery({ queryKey: ['cupboard'], queryFn: api.cupboard });
+const cupboard = useCupboard();
 const editing = ref<Schemas['ThingView'] | 'new' | null>(null);
 const ticked = ref<Set<string>>(new Set());
 const tab = ref(route.query.tick ? 1 : 0);
 
-function refresh() {
-    editing.value = null;
-    void queries.invalidateQueries({ queryKey: ['cupboard'] });
-    for (const key of ['today', 'lacking', 'families']) {
-        void queries.invalidateQueries({ queryKey: [key] });
-    }
-}
-
-const tick = useMutation({
-    mutationFn: () => api.tickThings([...ticked.value]),
-    onSuccess: () => {
-        ticked.value = new Set();
-        tab.value = 0;
-        refresh();
-    },
+const tick = useTick(() => {
+    ticked.value = new Set();
+    tab.value = 0;
 });
-const amount = useMutation({
-    mutationFn: ({ thing, by }: { thing: Schemas['ThingView']; by: number }) =>
-        api.changeThing(thing.id, {
-            name: thing.name,
-            amount: Math.max(0, thing.amount + by),
-            size: thing.size ?? null,
-            shape: thing.shape as Schemas['Shape'],
-            traits: thing.traits,
-            allergens: thing.allergens,
-            mass: thing.mass ?? null,
-            massSpread: thing.massSpread ?? null,
-            colours: thing.colours,
-            version: thing.version,
-        }),
-    onSettled: refresh,
-});
-const putAway = useMutation({ mutationFn: (id: string) => api.putAwayThing(id), onSuccess: refresh });
+const amount = useCount();
+const putAway = usePutAway();
 
 /** One line is read, shown, and put in the cupboard only when it is right. */
 const line = ref('');
 const understood = ref<Schemas['LineView'] | null>(null);
-const readLine = useMutation({ mutationFn: () => api.readLine(line.value), onSuccess: (read) => (understood.value = read) });
-const addLine = useMutation({
-    mutationFn: () =>
-        api.addThing({
-            name: understood.value!.name,
-            amount: understood.value!.amount,
-            size: understood.value!.size ?? null,
-            shape: understood.value!.shape as Schemas['Shape'],
-            traits: [],
-            allergens: [],
-            colours: 1,
-        }),
-    onSuccess: () => {
-        line.value = '';
-        understood.value = null;
-        refresh();
-    },
+const readLine = useReadLine((read) => (understood.value = read));
+const addLine = useKeepThing(() => {
+    line.value = '';
+    understood.value = null;
 });
-const lacking = useQuery({ queryKey: ['lacking'], queryFn: api.lacking, enabled: () => tab.value === 2 });
+function keepLine() {
+    const { name, amount, size, shape } = understood.value!;
+    addLine.mutate({ id: null, body: { name, amount, size: size ?? null, shape, traits: [], allergens: [], colours: 1 } });
+}
+const lacking = useLacking(() => tab.value === 2);
 
 function toggle(id: string) {
     if (!ticked.value.delete(id)) {
@@ -85,7 +48,8 @@ function toggle(id: string) {
 }
 
 /** Drawn to relative size: the square root keeps a button visible beside a wooden spoon. */
-const drawn = (size: number[] | null | undefined) => Math.round(22 + 4.6 * Math.sqrt(Math.max(...(size ?? [30]))));
+const drawn = (size: number[] | null | undefined) =>
+    `${Math.min(92, Math.round(22 + 4.6 * Math.sqrt(Math.max(...(size ?? [30])))))}px`;
 const things = computed(() => cupboard.data.value?.things ?? []);
 const toTick = computed(() => cupboard.data.value?.shipped.filter((shipped) => !shipped.ticked) ?? []);
 </script>
@@ -96,7 +60,7 @@ const toTick = computed(() => cupboard.data.value?.shipped.filter((shipped) => !
             <h1>What have we got?</h1>
             <Button kind="strong" @click="editing = 'new'">Add a thing</Button>
         </div>
-        <form class="mb-4 max-w-2xl" @submit.prevent="readLine.mutate()">
+        <form class="mb-4 max-w-2xl" @submit.prevent="readLine.mutate(line)">
             <label for="quick-line" class="mb-1 block font-bold">Add in one line</label>
             <div class="flex gap-2">
                 <input
@@ -111,11 +75,11 @@ const toTick = computed(() => cupboard.data.value?.shipped.filter((shipped) => !
             </div>
             <div
                 v-if="understood"
-                class="mt-2 flex flex-wrap items-center gap-3 rounded-xl border border-hem bg-cloth px-3 py-2"
+                class="mt-2 flex flex-wrap items-center gap-3 rounded-xl border border-hem bg-paper px-3 py-2"
                 role="status"
                 data-understood
             >
-                <ThingDrawing :glyph="understood.glyph" :name="understood.name" :size="34" />
+                <Picture :svg="understood.picture" class="size-9 shrink-0" />
                 <p>
                     <b>{{ understood.amount }} {{ understood.name }}</b
                     >,
@@ -125,7 +89,7 @@ const toTick = computed(() => cupboard.data.value?.shipped.filter((shipped) => !
                             : 'not measured: counts as small'
                     }}
                 </p>
-                <Button kind="strong" :disabled="addLine.isPending.value" @click="addLine.mutate()">That is right</Button>
+                <Button kind="strong" :disabled="addLine.isPending.value" @click="keepLine">That is right</Button>
                 <Button kind="quiet" @click="understood = null">No</Button>
             </div>
             <Notice :error="readLine.error.value ?? addLine.error.value" class="mt-2" />
@@ -151,10 +115,14 @@ const toTick = computed(() => cupboard.data.value?.shipped.filter((shipped) => !
                     <RouterLink to="/" class="font-bold text-deep underline underline-offset-4">Plan today</RouterLink>
                 </p>
                 <ul class="grid gap-3 sm:grid-cols-2 lg:grid-cols-3">
-                    <li v-for="thing in things" :key="thing.id" class="flex flex-col rounded-2xl border border-hem bg-cloth p-3">
+                    <li v-for="thing in things" :key="thing.id" class="flex flex-col rounded-2xl border border-hem bg-paper p-3">
                         <div class="flex items-center gap-3">
                             <div class="flex size-24 shrink-0 items-center justify-center rounded-xl bg-linen">
-                                <ThingDrawing :glyph="thing.glyph" :name="thing.name" :size="Math.min(92, drawn(thing.size))" />
+                                <Picture
+                                    :svg="thing.picture"
+                                    class="shrink-0"
+                                    :style="{ width: drawn(thing.size), height: drawn(thing.size) }"
+                                />
                             </div>
                             <div class="min-w-0 flex-1">
                                 <h2 class="break-words">{{ thing.name }}</h2>
@@ -166,7 +134,7 @@ const toTick = computed(() => cupboard.data.value?.shipped.filter((shipped) => !
                                         type="button"
                                         class="flex size-10 items-center justify-center rounded-lg border-2 border-hem"
                                         :aria-label="`One fewer ${thing.single}`"
-                                        @click="amount.mutate({ thing, by: -1 })"
+                                        @click="amount.mutate({ id: thing.id, by: -1 })"
                                     >
                                         <Minus :size="18" />
                                     </button>
@@ -175,7 +143,7 @@ const toTick = computed(() => cupboard.data.value?.shipped.filter((shipped) => !
                                         type="button"
                                         class="flex size-10 items-center justify-center rounded-lg border-2 border-hem"
                                         :aria-label="`One more ${thing.single}`"
-                                        @click="amount.mutate({ thing, by: 1 })"
+                                        @click="amount.mutate({ id: thing.id, by: 1 })"
                                     >
                                         <Plus :size="18" />
                                     </button>
@@ -200,7 +168,7 @@ const toTick = computed(() => cupboard.data.value?.shipped.filter((shipped) => !
             </TabPanel>
             <TabPanel>
                 <div class="sticky top-0 z-10 mb-3 flex flex-wrap items-center gap-3 bg-linen py-2">
-                    <Button kind="strong" :disabled="ticked.size === 0 || tick.isPending.value" @click="tick.mutate()"
+                    <Button kind="strong" :disabled="ticked.size === 0 || tick.isPending.value" @click="tick.mutate([...ticked])"
                         >Put {{ ticked.size || '' }} in the cupboard</Button
                     >
                     <p class="text-soft">Amounts are a usual guess; change them any time.</p>
@@ -209,7 +177,7 @@ const toTick = computed(() => cupboard.data.value?.shipped.filter((shipped) => !
                 <ul class="grid grid-cols-1 gap-2 sm:grid-cols-2 lg:grid-cols-3 xl:grid-cols-4">
                     <li v-for="shipped in toTick" :key="shipped.id">
                         <label
-                            class="flex min-h-14 items-center gap-3 rounded-xl border-2 bg-cloth px-3"
+                            class="flex min-h-14 items-center gap-3 rounded-xl border-2 bg-paper px-3"
                             :class="ticked.has(shipped.id) ? 'border-deep' : 'border-hem'"
                         >
                             <input
@@ -218,7 +186,7 @@ const toTick = computed(() => cupboard.data.value?.shipped.filter((shipped) => !
                                 :checked="ticked.has(shipped.id)"
                                 @change="toggle(shipped.id)"
                             />
-                            <ThingDrawing :glyph="shipped.glyph" :name="shipped.name" :size="34" />
+                            <Picture :svg="shipped.picture" class="size-9 shrink-0" />
                             <span class="flex-1 leading-tight">{{ shipped.name }}</span>
                             <span class="text-sm text-soft">{{ shipped.amount }}</span>
                         </label>
@@ -230,17 +198,17 @@ const toTick = computed(() => cupboard.data.value?.shipped.filter((shipped) => !
                 <Notice v-else-if="lacking.error.value" :error="lacking.error.value" />
                 <template v-else-if="lacking.data.value">
                     <p class="mb-3">
-                        {{ lacking.data.value.families }} activities can be laid out with what is here.
+                        {{ lacking.data.value.activities }} activities can be laid out with what is here.
                         <span v-if="!lacking.data.value.lacking.length">Nothing is missing.</span>
                     </p>
                     <ul class="grid gap-2 sm:grid-cols-2">
                         <li
                             v-for="one in lacking.data.value.lacking"
-                            :key="one.familyId"
-                            class="rounded-xl border border-hem bg-cloth px-4 py-2"
+                            :key="one.activityId"
+                            class="rounded-xl border border-hem bg-paper px-4 py-2"
                         >
                             <RouterLink
-                                :to="{ name: 'families', query: { open: one.familyId } }"
+                                :to="{ name: 'activities', query: { open: one.activityId } }"
                                 class="font-bold text-deep underline underline-offset-4"
                                 >{{ one.name }}</RouterLink
                             >
@@ -250,6 +218,6 @@ const toTick = computed(() => cupboard.data.value?.shipped.filter((shipped) => !
                 </template>
             </TabPanel>
         </Tabs>
-        <ThingForm v-if="editing" :thing="editing === 'new' ? null : editing" @close="editing = null" @saved="refresh" />
+        <ThingForm v-if="editing" :thing="editing === 'new' ? null : editing" @close="editing = null" @saved="editing = null" />
     </div>
 </template>

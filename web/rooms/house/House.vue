@@ -1,26 +1,19 @@
 <script setup lang="ts">
-import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query';
 import { computed } from 'vue';
 
-import { api } from '@/api/client';
+import { useHouse, useHouseChange } from '@/api/queries';
 import Notice from '@/kit/Notice.vue';
 import Schools from '@/kit/Schools.vue';
 import Wait from '@/kit/Wait.vue';
 import { longDay } from '@/kit/words';
 
-const queries = useQueryClient();
-const house = useQuery({ queryKey: ['house'], queryFn: api.house });
+const house = useHouse();
 const chosen = computed(() => Object.fromEntries(Object.entries(house.data.value?.settings ?? {})));
 const usual = computed(() =>
     Object.fromEntries((house.data.value?.questions ?? []).map((question) => [question.id, question.answers[0]?.id ?? ''])),
 );
-const change = useMutation({
-    mutationFn: (settings: Record<string, string>) => api.changeHouse({ settings, version: house.data.value?.version ?? 0 }),
-    onSuccess: (data) => {
-        queries.setQueryData(['house'], data);
-        void queries.invalidateQueries();
-    },
-});
+const change = useHouseChange();
+const choose = (settings: Record<string, string>) => change.mutate({ settings, version: house.data.value?.version ?? 0 });
 </script>
 
 <template>
@@ -29,7 +22,7 @@ const change = useMutation({
         <Wait v-if="house.isPending.value" what="Looking…" />
         <Notice v-else-if="house.error.value" :error="house.error.value" />
         <template v-else-if="house.data.value">
-            <dl class="grid grid-cols-[auto_1fr] gap-x-6 gap-y-3 rounded-2xl border border-hem bg-cloth p-5">
+            <dl class="grid grid-cols-[auto_1fr] gap-x-6 gap-y-3 rounded-2xl border border-hem bg-paper p-5">
                 <dt class="text-soft">Today is</dt>
                 <dd>{{ longDay(house.data.value.today) }} ({{ house.data.value.zone }})</dd>
                 <dt class="text-soft">Your data lives in</dt>
@@ -48,7 +41,7 @@ const change = useMutation({
                 <dt class="text-soft">Version</dt>
                 <dd>{{ house.data.value.release }}</dd>
             </dl>
-            <section class="mt-6 rounded-2xl border border-hem bg-cloth p-5" aria-labelledby="teaching">
+            <section class="mt-6 rounded-2xl border border-hem bg-paper p-5" aria-labelledby="teaching">
                 <h2 id="teaching">How children are taught here</h2>
                 <p class="mb-4 text-soft">
                     Good parents differ on these, and children do well with each. What the house chooses holds for every child who
@@ -60,7 +53,7 @@ const change = useMutation({
                     :chosen="chosen"
                     :otherwise="usual"
                     otherwise-words="As usual"
-                    @choose="change.mutate($event)"
+                    @choose="choose"
                 />
                 <p class="mt-6 text-sm text-soft">
                     Two things Pindle does not offer: a largest-first rule for taking away (it breaks later; say “start with the

@@ -1,15 +1,16 @@
 <script setup lang="ts">
-import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query';
 import { Check, Circle, Pin } from '@lucide/vue';
 import { ref, toRef, watch } from 'vue';
 
-import { api, type Schemas } from '@/api/client';
+import type { Schemas } from '@/api/client';
+import { cache, keys, useEvidence, useWanted } from '@/api/queries';
+import { marks as markNames } from '@/generated/words';
 import Button from '@/kit/Button.vue';
 import Dialog from '@/kit/Dialog.vue';
 import Notice from '@/kit/Notice.vue';
 import Spindle from '@/kit/Spindle.vue';
 import Wait from '@/kit/Wait.vue';
-import { markNames, shortDay } from '@/kit/words';
+import { shortDay } from '@/kit/words';
 
 import Correct from './Correct.vue';
 import MemoryCurve from './MemoryCurve.vue';
@@ -20,8 +21,7 @@ const props = defineProps<{ childId: string; childName: string; stepId: string }
 defineEmits<{ close: []; open: [stepId: string] }>();
 const childId = toRef(props, 'childId');
 const stepId = toRef(props, 'stepId');
-const queries = useQueryClient();
-const evidence = useQuery({ queryKey: ['evidence', childId, stepId], queryFn: () => api.evidence(childId.value, stepId.value) });
+const evidence = useEvidence(childId, stepId);
 const saying = ref<'seen' | 'mark' | null>(null);
 const correcting = ref<string | null>(null);
 watch(stepId, () => {
@@ -33,17 +33,11 @@ function changed(data?: Schemas['EvidenceView']) {
     saying.value = null;
     correcting.value = null;
     if (data) {
-        queries.setQueryData(['evidence', props.childId, props.stepId], data);
-    }
-    for (const key of ['evidence', 'map', 'today']) {
-        void queries.invalidateQueries({ queryKey: [key] });
+        cache.setQueryData(keys.evidence(props.childId, props.stepId), data);
     }
 }
 
-const pin = useMutation({
-    mutationFn: (on: boolean) => api.want(props.childId, { stepId: props.stepId, on }),
-    onSuccess: () => changed(),
-});
+const pin = useWanted(childId);
 const how = (seen: Schemas['SeenView']) =>
     [seen.help, seen.method, seen.slip, seen.note ? `“${seen.note}”` : null].filter(Boolean).join('; ');
 </script>
@@ -71,7 +65,7 @@ const how = (seen: Schemas['SeenView']) =>
                 <Button
                     :disabled="pin.isPending.value"
                     :aria-pressed="evidence.data.value.pinned"
-                    @click="pin.mutate(!evidence.data.value.pinned)"
+                    @click="pin.mutate({ stepId, on: !evidence.data.value.pinned })"
                 >
                     <Pin :size="18" :fill="evidence.data.value.pinned ? 'currentColor' : 'none'" aria-hidden="true" />
                     {{ evidence.data.value.pinned ? 'Pinned' : 'Pin for next' }}

@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query';
 import { Pin } from '@lucide/vue';
 import { computed, nextTick, ref, watch } from 'vue';
 import { RouterLink, useRoute, useRouter } from 'vue-router';
 
-import { api, type Schemas } from '@/api/client';
+import type { Schemas } from '@/api/client';
+import { useChildren, useMap, useWanted } from '@/api/queries';
+import { marks as markNames } from '@/generated/words';
 import Button from '@/kit/Button.vue';
 import Choice from '@/kit/Choice.vue';
 import Notice from '@/kit/Notice.vue';
@@ -12,7 +13,6 @@ import Spindle from '@/kit/Spindle.vue';
 import ThreadKnot from '@/kit/ThreadKnot.vue';
 import Wait from '@/kit/Wait.vue';
 import { useKeys } from '@/kit/keys';
-import { markNames } from '@/kit/words';
 
 import Evidence from './Evidence.vue';
 
@@ -20,9 +20,9 @@ const props = defineProps<{ childId?: string }>();
 const route = useRoute();
 const router = useRouter();
 
-const children = useQuery({ queryKey: ['children'], queryFn: api.children });
+const children = useChildren();
 const childId = computed(() => props.childId || children.data.value?.present[0]?.id || '');
-const map = useQuery({ queryKey: ['map', childId], queryFn: () => api.map(childId.value), enabled: () => childId.value !== '' });
+const map = useMap(childId);
 const open = ref<string | null>(null);
 const near = ref<string | null>(null);
 const only = ref<string | null>(null);
@@ -72,21 +72,13 @@ watch(near, async (stepId) => {
         : [];
 });
 
-const queries = useQueryClient();
-const focus = useMutation({
-    mutationFn: ({ strand, on }: { strand: string; on: boolean }) =>
-        api.want(childId.value, { strand: strand as Schemas['Strand'], on }),
-    onSuccess: (data) => {
-        queries.setQueryData(['map', childId.value], data);
-        void queries.invalidateQueries({ queryKey: ['today'] });
-    },
-});
+const focus = useWanted(childId);
 const strandOptions = computed(() => [
     { value: '', words: 'All strands' },
     ...(map.data.value?.strands ?? []).map((strand) => ({ value: strand.id, words: strand.name })),
 ]);
 
-const marks = ['secure', 'look-again', 'steady', 'trying', 'new'];
+const marks: Schemas['Mark'][] = ['secure', 'look-again', 'steady', 'trying', 'new'];
 const shown = (cell: Schemas['CellView']) => only.value === null || cell.mark === only.value;
 
 function turn(by: number) {
@@ -104,7 +96,7 @@ useKeys({ ']': () => turn(1), '[': () => turn(-1) });
 <template>
     <Wait v-if="children.isPending.value" what="Winding…" />
     <Notice v-else-if="children.error.value" :error="children.error.value" />
-    <section v-else-if="!children.data.value?.present.length" class="max-w-xl rounded-2xl border border-hem bg-cloth p-6">
+    <section v-else-if="!children.data.value?.present.length" class="max-w-xl rounded-2xl border border-hem bg-paper p-6">
         <h1>Map</h1>
         <p class="mt-2 mb-4">The map shows what each child can do. Add a child to begin one.</p>
         <RouterLink
@@ -121,7 +113,7 @@ useKeys({ ']': () => turn(1), '[': () => turn(-1) });
                     v-for="child in children.data.value.present"
                     :key="child.id"
                     :to="{ name: 'map', params: { childId: child.id } }"
-                    class="flex min-h-11 items-center gap-2 rounded-lg border-2 bg-cloth px-3 font-bold"
+                    class="flex min-h-11 items-center gap-2 rounded-lg border-2 bg-paper px-3 font-bold"
                     :class="child.id === childId ? 'border-ink' : 'border-hem text-soft'"
                     :aria-current="child.id === childId ? 'true' : undefined"
                 >
@@ -132,7 +124,7 @@ useKeys({ ']': () => turn(1), '[': () => turn(-1) });
         <Wait v-if="map.isPending.value" what="Winding…" />
         <Notice v-else-if="map.error.value" :error="map.error.value" />
         <template v-else-if="map.data.value">
-            <p v-if="map.data.value.unsure" class="mb-3 rounded-lg border border-hem bg-cloth px-4 py-2">
+            <p v-if="map.data.value.unsure" class="mb-3 rounded-lg border border-hem bg-paper px-4 py-2">
                 A first look is not sure of {{ map.data.value.unsure }}
                 {{ map.data.value.unsure === 1 ? 'step' : 'steps' }} (marked ?); ordinary sittings find out.
             </p>
@@ -143,7 +135,7 @@ useKeys({ ']': () => turn(1), '[': () => turn(-1) });
                     :key="mark"
                     type="button"
                     class="flex min-h-11 items-center gap-2 rounded-lg border-2 px-3"
-                    :class="only === mark ? 'border-ink bg-cloth font-bold' : 'border-transparent'"
+                    :class="only === mark ? 'border-ink bg-paper font-bold' : 'border-transparent'"
                     :aria-pressed="only === mark"
                     @click="only = only === mark ? null : mark"
                 >
@@ -157,12 +149,19 @@ useKeys({ ']': () => turn(1), '[': () => turn(-1) });
             <Notice :error="focus.error.value" class="mb-3" />
             <div ref="board" class="relative gap-4" :class="onlyStrand ? 'max-w-2xl' : 'lg:columns-2'">
                 <svg class="pointer-events-none absolute inset-0 z-10 size-full overflow-visible" aria-hidden="true">
-                    <path v-for="thread in threads" :key="thread" :d="thread" fill="none" stroke="#a9834f" stroke-width="1.6" />
+                    <path
+                        v-for="thread in threads"
+                        :key="thread"
+                        :d="thread"
+                        fill="none"
+                        stroke="var(--color-wood)"
+                        stroke-width="1.6"
+                    />
                 </svg>
                 <section
                     v-for="strand in map.data.value.strands.filter((one) => !onlyStrand || one.id === onlyStrand)"
                     :key="strand.id"
-                    class="mb-4 break-inside-avoid rounded-2xl border border-hem bg-cloth p-3"
+                    class="mb-4 break-inside-avoid rounded-2xl border border-hem bg-paper p-3"
                     :aria-labelledby="'strand-' + strand.id"
                 >
                     <div class="mb-1 flex items-center justify-between gap-2 px-1">
@@ -213,7 +212,7 @@ useKeys({ ']': () => turn(1), '[': () => turn(-1) });
                                 @blur="near = null"
                             >
                                 <Spindle :mark="cell.mark" :implied="cell.implied" :size="20" quiet />
-                                <span :class="cell.ready || cell.tries ? 'text-ink' : 'text-soft'"
+                                <span :class="cell.ready || cell.attempts ? 'text-ink' : 'text-soft'"
                                     >{{ cell.reach }}{{ cell.unsure ? ' ?' : '' }}</span
                                 >
                                 <Pin v-if="cell.pinned" :size="14" fill="currentColor" aria-hidden="true" />

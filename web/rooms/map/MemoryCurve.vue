@@ -34,37 +34,37 @@ const says = computed(
                 :x2="width - 12"
                 :y1="y(memory.wanted)"
                 :y2="y(memory.wanted)"
-                stroke="#a9834f"
+                stroke="var(--color-wood)"
                 stroke-dasharray="4 4"
             />
-            <text :x="left - 5" :y="y(1)" dy="0.35em" text-anchor="end" font-size="11" fill="#56635c">100</text>
-            <text :x="left - 5" :y="y(memory.wanted)" dy="0.35em" text-anchor="end" font-size="11" fill="#56635c">
+            <text :x="left - 5" :y="y(1)" dy="0.35em" text-anchor="end" font-size="11" fill="var(--color-soft)">100</text>
+            <text :x="left - 5" :y="y(memory.wanted)" dy="0.35em" text-anchor="end" font-size="11" fill="var(--color-soft)">
                 {{ Math.round(memory.wanted * 100) }}
             </text>
-            <text :x="left - 5" :y="y(0)" dy="0.35em" text-anchor="end" font-size="11" fill="#56635c">0</text>
-            <path :d="`M${left} ${y(1)}V${y(0)}H${width - 12}`" fill="none" stroke="#8b8470" />
-            <path :d="line" fill="none" stroke="#24332d" stroke-width="2" />
+            <text :x="left - 5" :y="y(0)" dy="0.35em" text-anchor="end" font-size="11" fill="var(--color-soft)">0</text>
+            <path :d="`M${left} ${y(1)}V${y(0)}H${width - 12}`" fill="none" stroke="var(--color-field)" />
+            <path :d="line" fill="none" stroke="var(--color-ink)" stroke-width="2" />
             <g v-if="memory.nextLook != null && memory.nextLook <= days">
-                <line :x1="x(memory.nextLook)" :x2="x(memory.nextLook)" :y1="y(1)" :y2="y(0)" stroke="#a9834f" />
+                <line :x1="x(memory.nextLook)" :x2="x(memory.nextLook)" :y1="y(1)" :y2="y(0)" stroke="var(--color-wood)" />
                 <text
                     v-if="Math.abs(memory.nextLook - memory.today) > days * 0.16"
                     :x="x(memory.nextLook)"
                     :y="height - 12"
                     text-anchor="middle"
                     font-size="11"
-                    fill="#8a4b12"
+                    fill="var(--color-care)"
                 >
                     next look
                 </text>
             </g>
-            <circle :cx="x(memory.today)" :cy="y(now)" r="5" fill="#24332d" />
+            <circle :cx="x(memory.today)" :cy="y(now)" r="5" fill="var(--color-ink)" />
             <text
                 :x="Math.min(Math.max(x(memory.today), left + 14), width - 26)"
                 :y="height - 12"
                 text-anchor="middle"
                 font-size="11"
                 font-weight="700"
-                fill="#24332d"
+                fill="var(--color-ink)"
             >
                 today
             </text>

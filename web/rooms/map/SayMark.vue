@@ -1,15 +1,15 @@
 <script setup lang="ts">
-import { useMutation } from '@tanstack/vue-query';
 import { ref } from 'vue';
 
-import { api, type Schemas } from '@/api/client';
+import type { Schemas } from '@/api/client';
 import { deviceId, newId } from '@/api/outbox';
+import { useHandMark, useSeen } from '@/api/queries';
+import { marks as markNames } from '@/generated/words';
 import Button from '@/kit/Button.vue';
 import Field from '@/kit/Field.vue';
 import Notice from '@/kit/Notice.vue';
 import Outcomes from '@/kit/Outcomes.vue';
 import Spindle from '@/kit/Spindle.vue';
-import { markNames } from '@/kit/words';
 
 /** What a parent knows besides the tries: "I saw it elsewhere" in two taps, or a mark set by hand. */
 const props = defineProps<{ childId: string; stepId: string; how: 'seen' | 'mark' }>();
@@ -18,27 +18,22 @@ const note = ref('');
 const id = newId();
 const stamp = () => ({ id, note: note.value, deviceId: deviceId(), at: Date.now() });
 
-const seen = useMutation({
-    mutationFn: (outcome: Schemas['Outcome']) => api.seen(props.childId, props.stepId, { ...stamp(), outcome }),
-    onSuccess: (evidence) => emit('saved', evidence),
-});
-const mark = useMutation({
-    mutationFn: (to: Schemas['Mark']) => api.setMark(props.childId, props.stepId, { ...stamp(), mark: to }),
-    onSuccess: (evidence) => emit('saved', evidence),
-});
+const seen = useSeen(props.childId, props.stepId, (evidence) => emit('saved', evidence));
+const mark = useHandMark(props.childId, props.stepId, (evidence) => emit('saved', evidence));
 const marks: Schemas['Mark'][] = ['new', 'trying', 'steady', 'secure', 'look-again'];
 </script>
 
 <template>
     <div class="space-y-3 rounded-xl border border-hem bg-linen p-3">
         <Field
+            v-slot="{ control }"
             id="mark-note"
             label="Where or why (if you like)"
             :hint="how === 'seen' ? 'For example: in the garden, counting steps' : ''"
-            ><input id="mark-note" v-model="note" type="text" maxlength="200" autocomplete="off"
+            ><input v-bind="control" v-model="note" type="text" maxlength="200" autocomplete="off"
         /></Field>
         <template v-if="how === 'seen'">
-            <Outcomes :disabled="seen.isPending.value" @tap="seen.mutate($event)" />
+            <Outcomes :disabled="seen.isPending.value" @tap="seen.mutate({ ...stamp(), outcome: $event })" />
             <p class="text-sm text-soft">A note can make New Trying, and Trying Steady; it never makes a step Secure.</p>
         </template>
         <template v-else>
@@ -48,7 +43,7 @@ const marks: Schemas['Mark'][] = ['new', 'trying', 'steady', 'secure', 'look-aga
                     :key="to"
                     :data-set-mark="to"
                     :disabled="mark.isPending.value"
-                    @click="mark.mutate(to)"
+                    @click="mark.mutate({ ...stamp(), mark: to })"
                 >
                     <Spindle :mark="to" :size="18" quiet /> {{ markNames[to] }}
                 </Button>

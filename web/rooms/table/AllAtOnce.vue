@@ -1,15 +1,15 @@
 <script setup lang="ts">
-import { useMutation } from '@tanstack/vue-query';
 import { computed, ref } from 'vue';
 
-import { api, type Schemas } from '@/api/client';
+import type { Schemas } from '@/api/client';
 import { deviceId, newId } from '@/api/outbox';
+import { useAllAtOnce } from '@/api/queries';
+import { outcomes as outcomeWords } from '@/generated/words';
 import Button from '@/kit/Button.vue';
 import Dialog from '@/kit/Dialog.vue';
 import Notice from '@/kit/Notice.vue';
 import Outcomes from '@/kit/Outcomes.vue';
 import ThreadKnot from '@/kit/ThreadKnot.vue';
-import { outcomeWords } from '@/kit/outcomes';
 
 /** After a sitting with full hands: one outcome a child. It is kept as a note and can never make a step Secure. */
 const props = defineProps<{ table: Schemas['TableView'] }>();
@@ -18,20 +18,15 @@ const chosen = ref<Record<string, Schemas['Outcome']>>({});
 const all = computed(() => props.table.seats.every((seat) => chosen.value[seat.sittingId]));
 const ids = Object.fromEntries(props.table.seats.map((seat) => [seat.sittingId, newId()]));
 
-const log = useMutation({
-    mutationFn: async () => {
-        for (const seat of props.table.seats) {
-            await api.allAtOnce(props.table.id, {
-                id: ids[seat.sittingId]!,
-                sittingId: seat.sittingId,
-                outcome: chosen.value[seat.sittingId]!,
-                deviceId: deviceId(),
-                at: Date.now(),
-            });
-        }
-    },
-    onSuccess: () => emit('logged'),
-});
+const log = useAllAtOnce(props.table.id, () => emit('logged'));
+const notes = () =>
+    props.table.seats.map((seat) => ({
+        id: ids[seat.sittingId]!,
+        sittingId: seat.sittingId,
+        outcome: chosen.value[seat.sittingId]!,
+        deviceId: deviceId(),
+        at: Date.now(),
+    }));
 </script>
 
 <template>
@@ -45,6 +40,6 @@ const log = useMutation({
             <Outcomes @tap="chosen[seat.sittingId] = $event" />
         </div>
         <Notice :error="log.error.value" class="mb-3" />
-        <Button kind="strong" :disabled="!all || log.isPending.value" @click="log.mutate()">Note it and finish</Button>
+        <Button kind="strong" :disabled="!all || log.isPending.value" @click="log.mutate(notes())">Note it and finish</Button>
     </Dialog>
 </template>

@@ -5,7 +5,7 @@ import { RouterLink } from 'vue-router';
 import type { Schemas } from '@/api/client';
 import Spindle from '@/kit/Spindle.vue';
 import ThreadKnot from '@/kit/ThreadKnot.vue';
-import { markNames } from '@/kit/words';
+import { marks as markNames } from '@/generated/words';
 
 /** What follows for each child, with the evidence it stands on. */
 const props = defineProps<{ table: Schemas['TableView'] }>();
@@ -14,7 +14,7 @@ const thread = (childId: string) => props.table.seats.find((seat) => seat.childI
 
 <template>
     <section class="mx-auto w-full max-w-2xl space-y-4 p-4" aria-label="What follows">
-        <article v-for="end in table.ends" :key="end.childId" class="rounded-2xl border border-hem bg-cloth p-5">
+        <article v-for="end in table.ends" :key="end.childId" class="rounded-2xl border border-hem bg-paper p-5">
             <p class="flex items-center gap-2">
                 <ThreadKnot :thread="thread(end.childId)" />
                 <span

@@ -27,9 +27,9 @@ const ready = computed(() => kept.value && whole(counted.value) && Number(counte
         class="flex flex-wrap items-end gap-3"
         @submit.prevent="kept ? ready && emit('counted', Number(guess), Number(counted)) : (kept = whole(guess))"
     >
-        <Field id="guess" label="Their guess" class="w-32"
+        <Field v-slot="{ control }" id="guess" label="Their guess" class="w-32"
             ><input
-                id="guess"
+                v-bind="control"
                 v-model="guess"
                 type="number"
                 inputmode="numeric"
@@ -40,8 +40,8 @@ const ready = computed(() => kept.value && whole(counted.value) && Number(counte
         /></Field>
         <Button v-if="!kept" kind="strong" type="submit" class="min-h-14" :disabled="!whole(guess)">Keep the guess</Button>
         <template v-else>
-            <Field id="counted" label="Counted" class="w-32"
-                ><input id="counted" v-model="counted" type="number" inputmode="numeric" min="1" max="1000" class="text-2xl"
+            <Field v-slot="{ control }" id="counted" label="Counted" class="w-32"
+                ><input v-bind="control" v-model="counted" type="number" inputmode="numeric" min="1" max="1000" class="text-2xl"
             /></Field>
             <Button class="min-h-14" @click="counted = String(exact)">It was {{ exact }}</Button>
             <Button kind="strong" type="submit" class="min-h-14" :disabled="!ready">Next</Button>

@@ -6,7 +6,7 @@ defineProps<{ table: Schemas['TableView']; bare?: boolean }>();
 </script>
 
 <template>
-    <div class="space-y-3" :class="bare ? '' : 'rounded-2xl border border-hem bg-cloth p-4'">
+    <div class="space-y-3" :class="bare ? '' : 'rounded-2xl border border-hem bg-paper p-4'">
         <div v-if="table.cautions.length" class="space-y-1 rounded-lg bg-care-cloth px-3 py-2 text-care">
             <p v-for="caution in table.cautions" :key="caution">{{ caution }}</p>
             <p class="text-sm">The usual cautions; labels, local rules and doctors come first.</p>

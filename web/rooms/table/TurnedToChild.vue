@@ -1,19 +1,18 @@
 <script setup lang="ts">
 import { Dialog, DialogPanel } from '@headlessui/vue';
 
-import type { Schemas } from '@/api/client';
-import SceneDrawing from '@/scene/SceneDrawing.vue';
+import Picture from '@/scene/Picture.vue';
 
 /** Only the picture: no words, no answer. A press anywhere turns it back. */
-defineProps<{ scene: Schemas['SceneView'] }>();
+defineProps<{ picture: string }>();
 defineEmits<{ back: [] }>();
 </script>
 
 <template>
     <Dialog :open="true" class="relative z-40" @close="$emit('back')">
-        <DialogPanel class="fixed inset-0 bg-cloth">
+        <DialogPanel class="fixed inset-0 bg-paper">
             <button type="button" class="block size-full p-6" aria-label="Turn back to the parent" @click="$emit('back')">
-                <SceneDrawing :scene="scene" />
+                <Picture :svg="picture" />
             </button>
         </DialogPanel>
     </Dialog>

@@ -2,6 +2,7 @@
 import { computed } from 'vue';
 
 import type { Schemas } from '@/api/client';
+import { threadStates } from '@/generated/words';
 import { colour, pattern } from '@/kit/threads';
 import { clock } from '@/kit/words';
 
@@ -100,21 +101,20 @@ function parentPath(board: Board): string {
 const numberOf = (setUpId: string | null | undefined) => props.day.setUps.findIndex((one) => one.id === setUpId) + 1;
 const setUpName = (setUpId: string | null | undefined) => props.day.setUps.find((one) => one.id === setUpId)?.name ?? '';
 const doneState = (setUpId: string | null | undefined) => props.day.setUps.find((one) => one.id === setUpId)?.state;
-const stateWords: Record<string, string> = { sit: 'sits', free: 'is free', beside: 'plays beside you', asleep: 'is asleep' };
 </script>
 
 <template>
-    <figure class="overflow-x-auto rounded-2xl border border-hem bg-cloth px-2 pt-1">
+    <figure class="overflow-x-auto rounded-2xl border border-hem bg-paper px-2 pt-1">
         <svg :viewBox="`0 0 ${WIDTH} ${height}`" class="block min-w-[40rem] w-full" role="group" aria-label="The day as threads">
             <g v-for="board in boards" :key="board.start">
-                <rect :x="board.x - 6" y="22" :width="board.width + 12" :height="height - 28" rx="10" fill="#f3ecdd" />
+                <rect :x="board.x - 6" y="22" :width="board.width + 12" :height="height - 28" rx="10" fill="var(--color-board)" />
                 <g v-for="tick in ticks(board)" :key="tick">
                     <line
                         :x1="x(tick)"
                         :x2="x(tick)"
                         y1="24"
                         :y2="height - 8"
-                        :stroke="tick % 10 === 0 ? '#d9cdb4' : '#e9dfca'"
+                        :stroke="tick % 10 === 0 ? 'var(--color-board-line)' : 'var(--color-board-hair)'"
                         stroke-width="1"
                     />
                     <text
@@ -131,7 +131,7 @@ const stateWords: Record<string, string> = { sit: 'sits', free: 'is free', besid
                 <path
                     :d="parentPath(board)"
                     fill="none"
-                    stroke="#24332d"
+                    stroke="var(--color-ink)"
                     stroke-width="3.5"
                     stroke-linejoin="round"
                     stroke-linecap="round"
@@ -144,7 +144,7 @@ const stateWords: Record<string, string> = { sit: 'sits', free: 'is free', besid
                 </text>
                 <g v-for="stretch in child.stretches" :key="stretch.start">
                     <title>
-                        {{ child.name }} {{ stateWords[stretch.state] }}, {{ clock(stretch.start) }} to {{ clock(stretch.end) }}
+                        {{ child.name }} {{ threadStates[stretch.state] }}, {{ clock(stretch.start) }} to {{ clock(stretch.end) }}
                     </title>
                     <line
                         v-if="stretch.state !== 'sit' && stretch.state !== 'asleep'"
@@ -170,7 +170,7 @@ const stateWords: Record<string, string> = { sit: 'sits', free: 'is free', besid
                         v-else
                         href="#"
                         class="group outline-none"
-                        :aria-label="`${child.name} sits at ${setUpName(stretch.setUpId)}, ${clock(stretch.start)} to ${clock(stretch.end)}`"
+                        :aria-label="`${numberOf(stretch.setUpId)}: ${child.name} sits at ${setUpName(stretch.setUpId)}, ${clock(stretch.start)} to ${clock(stretch.end)}`"
                         @click.prevent="$emit('open', stretch.setUpId!)"
                     >
                         <rect
@@ -179,7 +179,7 @@ const stateWords: Record<string, string> = { sit: 'sits', free: 'is free', besid
                             :width="x(stretch.end) - x(stretch.start)"
                             height="34"
                             rx="9"
-                            fill="#fffdf8"
+                            fill="var(--color-paper)"
                             :stroke="colour(child.thread)"
                             stroke-width="1.5"
                             class="group-focus-visible:stroke-[4]"
@@ -197,7 +197,7 @@ const stateWords: Record<string, string> = { sit: 'sits', free: 'is free', besid
                             :cx="(x(stretch.start) + x(stretch.end)) / 2"
                             :cy="lane(i) - 5"
                             r="10"
-                            :fill="doneState(stretch.setUpId) === 'done' ? '#fffdf8' : colour(child.thread)"
+                            :fill="doneState(stretch.setUpId) === 'done' ? 'var(--color-paper)' : colour(child.thread)"
                             :stroke="colour(child.thread)"
                             stroke-width="1.5"
                         />
@@ -207,7 +207,7 @@ const stateWords: Record<string, string> = { sit: 'sits', free: 'is free', besid
                             text-anchor="middle"
                             font-size="13"
                             font-weight="700"
-                            :fill="doneState(stretch.setUpId) === 'done' ? colour(child.thread) : '#fff'"
+                            :fill="doneState(stretch.setUpId) === 'done' ? colour(child.thread) : 'var(--color-white)'"
                         >
                             {{ numberOf(stretch.setUpId) }}
                         </text>

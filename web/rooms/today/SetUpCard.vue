@@ -5,26 +5,21 @@ import { RouterLink } from 'vue-router';
 import type { Schemas } from '@/api/client';
 import Spindle from '@/kit/Spindle.vue';
 import ThreadKnot from '@/kit/ThreadKnot.vue';
-import { clock, markNames } from '@/kit/words';
-import SceneDrawing from '@/scene/SceneDrawing.vue';
+import { formsWith, marks as markNames } from '@/generated/words';
+import { clock } from '@/kit/words';
+import Picture from '@/scene/Picture.vue';
 
 import WhyThis from './WhyThis.vue';
 
 const why = ref<Schemas['SittingView'] | null>(null);
 defineProps<{ setUp: Schemas['SetUpView']; number: number }>();
-
-const formWords: Record<string, string> = {
-    things: 'with things',
-    pictures: 'with drawings',
-    symbols: 'with numerals and signs',
-};
 </script>
 
 <template>
-    <article :id="'set-up-' + setUp.id" class="rounded-2xl border border-hem bg-cloth p-4" :aria-labelledby="'name-' + setUp.id">
+    <article :id="'set-up-' + setUp.id" class="rounded-2xl border border-hem bg-paper p-4" :aria-labelledby="'name-' + setUp.id">
         <div class="flex flex-col gap-4 sm:flex-row">
             <div class="h-36 shrink-0 rounded-xl bg-linen p-2 sm:w-48">
-                <SceneDrawing :scene="setUp.scene" />
+                <Picture :svg="setUp.picture" />
             </div>
             <div class="min-w-0 flex-1">
                 <p class="text-sm text-soft">
@@ -48,7 +43,7 @@ const formWords: Record<string, string> = {
                         <div>
                             <p>
                                 <b>{{ sitting.childName }}</b>: {{ sitting.step.name }}, {{ sitting.step.reach
-                                }}{{ sitting.form ? ', ' + formWords[sitting.form] : '' }}
+                                }}{{ sitting.form ? ', ' + formsWith[sitting.form] : '' }}
                             </p>
                             <p v-if="!sitting.decision" class="text-soft">
                                 {{ sitting.reason }}
@@ -81,7 +76,7 @@ const formWords: Record<string, string> = {
                 <RouterLink
                     :to="{ name: 'table', params: { setUpId: setUp.id } }"
                     class="flex min-h-11 w-full items-center justify-center rounded-lg border-2 border-deep px-3 font-bold"
-                    :class="setUp.state === 'done' ? 'bg-cloth text-deep' : 'bg-deep text-white hover:bg-deep-dark'"
+                    :class="setUp.state === 'done' ? 'bg-paper text-deep' : 'bg-deep text-white hover:bg-deep-dark'"
                 >
                     {{ setUp.state === 'done' ? 'Look back' : setUp.state === 'begun' ? 'Go on' : 'To the table' }}
                 </RouterLink>

@@ -1,9 +1,8 @@
 <script setup lang="ts">
-import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query';
 import { computed, ref } from 'vue';
 import { RouterLink, useRouter } from 'vue-router';
 
-import { api, type Schemas } from '@/api/client';
+import { usePlan, useToday } from '@/api/queries';
 import Button from '@/kit/Button.vue';
 import Notice from '@/kit/Notice.vue';
 import ThreadKnot from '@/kit/ThreadKnot.vue';
@@ -15,18 +14,11 @@ import DayThreads from './DayThreads.vue';
 import SetUpCard from './SetUpCard.vue';
 
 const router = useRouter();
-const queries = useQueryClient();
-const day = useQuery({ queryKey: ['today'], queryFn: api.today });
+const day = useToday();
 const changing = ref(false);
 const gathered = ref<Set<string>>(new Set());
 
-const plan = useMutation({
-    mutationFn: (input: Partial<Schemas['DayInput']>) => api.plan(input),
-    onSuccess: (planned) => {
-        queries.setQueryData(['today'], planned);
-        changing.value = false;
-    },
-});
+const plan = usePlan(() => (changing.value = false));
 
 const ahead = computed(() => day.data.value?.setUps.filter((setUp) => setUp.state !== 'done') ?? []);
 const done = computed(() => day.data.value?.setUps.filter((setUp) => setUp.state === 'done') ?? []);
@@ -56,7 +48,7 @@ function gather(thingId: string) {
             <Button v-if="day.data.value.planned" @click="changing = true">Change the day</Button>
         </div>
 
-        <section v-if="day.data.value.children.length === 0" class="max-w-xl rounded-2xl border border-hem bg-cloth p-6">
+        <section v-if="day.data.value.children.length === 0" class="max-w-xl rounded-2xl border border-hem bg-paper p-6">
             <h2>Who is at the table?</h2>
             <p class="mt-1 mb-4">
                 A first name and a birth date are enough. Then tick what is in the cupboard, and the day is planned.
@@ -68,7 +60,7 @@ function gather(thingId: string) {
                 Add a child
             </RouterLink>
         </section>
-        <section v-else-if="!day.data.value.hasThings" class="max-w-xl rounded-2xl border border-hem bg-cloth p-6">
+        <section v-else-if="!day.data.value.hasThings" class="max-w-xl rounded-2xl border border-hem bg-paper p-6">
             <h2>What is in the cupboard?</h2>
             <p class="mt-1 mb-4">Corks, lids, socks: tick what the house has, and Pindle picks from it.</p>
             <RouterLink
@@ -78,7 +70,7 @@ function gather(thingId: string) {
                 Tick what you have
             </RouterLink>
         </section>
-        <section v-else-if="!day.data.value.planned" class="max-w-xl rounded-2xl border border-hem bg-cloth p-6">
+        <section v-else-if="!day.data.value.planned" class="max-w-xl rounded-2xl border border-hem bg-paper p-6">
             <h2>Today is not planned yet</h2>
             <p class="mt-1 mb-4">
                 {{ day.data.value.children.map((child) => child.name).join(', ') }}: one press plans the day for everyone.
@@ -91,6 +83,7 @@ function gather(thingId: string) {
             <DayThreads :day="day.data.value" class="mb-5" @open="router.push({ name: 'table', params: { setUpId: $event } })" />
             <div class="grid gap-5 lg:grid-cols-[1fr_17rem]">
                 <section aria-label="Activities" class="space-y-4">
+                    <h2 class="sr-only">Ahead</h2>
                     <p v-for="child in nothing" :key="child.id" class="flex items-center gap-2">
                         <ThreadKnot :thread="child.thread" /> <b>{{ child.name }}</b> {{ child.nothing }}
                     </p>
@@ -101,7 +94,7 @@ function gather(thingId: string) {
                     </template>
                 </section>
                 <aside class="space-y-5">
-                    <section class="rounded-2xl border border-hem bg-cloth p-4">
+                    <section class="rounded-2xl border border-hem bg-paper p-4">
                         <h2 class="mb-2">Bring to the table</h2>
                         <p v-if="!day.data.value.bring.length" class="text-soft">Nothing to fetch today.</p>
                         <ul>
@@ -120,7 +113,7 @@ function gather(thingId: string) {
                             </li>
                         </ul>
                     </section>
-                    <section v-if="day.data.value.make.length" class="rounded-2xl border border-hem bg-cloth p-4">
+                    <section v-if="day.data.value.make.length" class="rounded-2xl border border-hem bg-paper p-4">
                         <h2 class="mb-2">Have ready</h2>
                         <ul class="list-disc space-y-1 pl-5">
                             <li v-for="prop in day.data.value.make" :key="prop">{{ prop }}</li>

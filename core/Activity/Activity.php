@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\Core\Activity;
+
+use Pindle\Core\Child\NamingNumerals;
+use Pindle\Core\Child\WayIn;
+use Pindle\Core\Question\Kind;
+use Pindle\Core\Question\Picture;
+use Pindle\Core\Skill\Form;
+use Pindle\Core\Skill\Step;
+use Pindle\Core\Thing\Shape;
+use Pindle\Core\Thing\Size;
+use Pindle\Core\Thing\Thing;
+
+/** One way of working that serves several steps with many things: what the engine needs of it, without its words. */
+final readonly class Activity
+{
+    /**
+     * @param array<string, Kind> $serves     skill id => the kind of question it asks
+     * @param list<Place>              $places
+     * @param list<WayIn>              $waysIn
+     * @param list<Form>               $forms      empty when spoken or moved
+     * @param list<Role>               $roles      things to count out
+     * @param list<Prop>               $props
+     * @param int                      $setUp      minutes to lay out, 0 to 5
+     * @param int                      $seconds    for one question, 15 to 120
+     * @param int|null                 $largest    largest size of a step it can show; null for any
+     * @param array<string, Picture> $scenes     form => picture ("spoken" where there is no form)
+     * @param NamingNumerals|null      $naming     the way of naming numerals it follows, if any
+     * @param list<string>             $care       what cautions ask about the activity itself, for example "moving" or "suds"
+     * @param bool                     $checksOnly whether it is for a quick look at what was there, not for learning
+     * @param int|null                 $smallest   smallest size of a step it is for; null for any
+     */
+    public function __construct(
+        public string $id,
+        public array $serves,
+        public Part $part,
+        public bool $together,
+        public array $places,
+        public array $waysIn,
+        public array $forms,
+        public array $roles,
+        public array $props,
+        public int $setUp,
+        public int $seconds,
+        public bool $noisy,
+        public ?int $largest,
+        public array $scenes,
+        public ?NamingNumerals $naming = null,
+        public array $care = [],
+        public bool $checksOnly = false,
+        public ?int $smallest = null,
+    ) {
+    }
+
+    /** Whether the activity can put this step before a child in this form (null: spoken or moved). */
+    public function shows(Step $step, ?Form $form): bool
+    {
+        if (!isset($this->serves[$step->skill->id]) || $step->size < ($this->smallest ?? 0) || $step->size > ($this->largest ?? \PHP_INT_MAX)) {
+            return false;
+        }
+
+        return null === $form ? [] === $step->forms : \in_array($form, $step->forms, true) && \in_array($form, $this->forms, true);
+    }
+
+    public function scene(?Form $form): Picture
+    {
+        return $this->scenes[$form->value ?? 'spoken'] ?? array_values($this->scenes)[0];
+    }
+
+    /** Whether it needs nothing fetched. */
+    public function needsNothing(): bool
+    {
+        return [] === $this->roles && [] === $this->props;
+    }
+
+    /** The activity as cautions see it: nothing to swallow, but perhaps something to slip on. */
+    public function asThing(): Thing
+    {
+        return new Thing($this->id, 'this', 'this', 1, Size::of(300, 300, 300), Shape::Block, $this->care);
+    }
+}

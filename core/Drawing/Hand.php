@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\Core\Drawing;
+
+/** The glyphs there are and the outlines of numerals: what drawings are made of that is not a plain line. */
+final readonly class Hand
+{
+    /** How high the outlines of numerals are in their own units, and the room between two. */
+    private const HIGH = 16.0;
+    private const BETWEEN = 3.5;
+    private const PEN = 2.1;
+
+    /** The glyph of things that have no drawing of their own. */
+    private const PLAIN = 'counter';
+
+    /**
+     * @param array<string, Glyph>                            $glyphs   by id
+     * @param array<int|string, array{wide: float, path: string}> $numerals by character; figures are whole numbers as keys
+     */
+    public function __construct(private array $glyphs, private array $numerals)
+    {
+    }
+
+    /** @throws InvalidDrawing when there is no such glyph */
+    public function glyph(string $id): Glyph
+    {
+        return $this->glyphs[$id] ?? throw InvalidDrawing::glyph($id);
+    }
+
+    /**
+     * A thing about a middle, its longer side so long in millimetres. One without a drawing of its own is known by its letter.
+     *
+     * @param bool $faint drawn as an outline
+     * @param bool $lying with its longer side along the line
+     *
+     * @return list<Mark>
+     *
+     * @throws InvalidDrawing when there is no such glyph
+     */
+    public function thing(string $glyph, string $name, float $x, float $y, float $long, bool $faint = false, bool $lying = false): array
+    {
+        $marks = $this->glyph($glyph)->at($x, $y, $long, $faint, $lying);
+
+        return self::PLAIN !== $glyph ? $marks : [...$marks, new Text($x, $y, 0.45 * $long, 'letter', ['letter' => mb_strtoupper(mb_substr($name, 0, 1))], 'ink')];
+    }
+
+    /**
+     * A numeral or a sign about a middle, so high in millimetres and at most so wide.
+     *
+     * @return list<Mark>
+     *
+     * @throws InvalidDrawing when a character has no outline
+     */
+    public function write(string $text, float $x, float $y, float $height, string $ink, float $most = \INF): array
+    {
+        $figures = array_map(fn (string $one): array => $this->numerals[$one] ?? throw InvalidDrawing::numeral($text), mb_str_split($text));
+        $wide = array_sum(array_column($figures, 'wide')) + self::BETWEEN * max(0, \count($figures) - 1);
+        $scale = min($height / self::HIGH, $most / max(1.0, $wide));
+        $at = $x - $wide * $scale / 2;
+        $marks = [];
+        foreach ($figures as $figure) {
+            $marks[] = new Path($figure['path'], new Paint(null, $ink, self::PEN), $at, $y - self::HIGH * $scale / 2, $scale);
+            $at += ($figure['wide'] + self::BETWEEN) * $scale;
+        }
+
+        return $marks;
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\Core\Planning;
+
+use Pindle\Core\Advice\Reason;
+use Pindle\Core\Evidence\Help;
+use Pindle\Core\Evidence\Mark;
+use Pindle\Core\Skill\Form;
+
+/** What a sitting is about: one step, in one form, with the help it begins with, and why it was chosen. */
+final readonly class Course
+{
+    /**
+     * @param Form|null                 $form     null where the step is spoken or moved
+     * @param array<string, int|string> $values   for the sentence of the reason
+     * @param Mark                      $before   the mark of the step as it was planned
+     * @param bool                      $brandNew whether the step was never tried before
+     */
+    public function __construct(
+        public string $stepId,
+        public ?Form $form,
+        public Help $help,
+        public Reason $reason,
+        public array $values = [],
+        public Mark $before = Mark::Fresh,
+        public bool $brandNew = false,
+    ) {
+    }
+
+    /** Whether questions made for one are still right for the other. */
+    public function asksLike(self $other): bool
+    {
+        return [$this->stepId, $this->form, $this->help, $this->before] === [$other->stepId, $other->form, $other->help, $other->before];
+    }
+}

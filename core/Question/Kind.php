@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\Core\Question;
+
+use Pindle\Core\Evidence\Method;
+use Pindle\Core\Evidence\Slip;
+use Pindle\Core\Skill\Step;
+
+/** A kind of question by the name that activities give it: "compare-signs" is Kind\CompareSigns. A class in that folder is all it takes. */
+final readonly class Kind
+{
+    /** @param class-string<Prompt> $class */
+    private function __construct(public string $id, private string $class)
+    {
+    }
+
+    /** @throws UnknownQuestion */
+    public static function named(string $id): self
+    {
+        $class = __NAMESPACE__.'\Kind\\'.str_replace('-', '', ucwords($id, '-'));
+
+        return 1 === preg_match('/^[a-z]+(-[a-z]+)*$/', $id) && is_subclass_of($class, Prompt::class) ? new self($id, $class) : throw UnknownQuestion::kind($id);
+    }
+
+    public static function of(Prompt $prompt): self
+    {
+        return new self(self::idOf($prompt::class), $prompt::class);
+    }
+
+    /** The name of a class in Kind/. */
+    public static function idOf(string $class): string
+    {
+        return strtolower((string) preg_replace('/(?<=[a-z])(?=[A-Z])/', '-', substr($class, (int) strrpos($class, '\\') + 1)));
+    }
+
+    /**
+     * @return non-empty-list<Prompt> everything that can be asked at a step, in no particular order
+     *
+     * @throws UnknownQuestion                       when nothing can
+     * @throws \Pindle\Core\Skill\MissingVariant when the step does not say what the kind must know of it
+     */
+    public function prompts(Step $step): array
+    {
+        $all = ($this->class)::all($step);
+
+        return [] === $all ? throw UnknownQuestion::nothing($this->id, $step->id) : $all;
+    }
+
+    /** @return list<string> the names of its questions */
+    public function asks(): array
+    {
+        return $this->class::ASKS;
+    }
+
+    /** @return list<Method> */
+    public function methods(): array
+    {
+        return $this->class::METHODS;
+    }
+
+    /** @return list<Slip> */
+    public function slips(): array
+    {
+        return $this->class::SLIPS;
+    }
+
+    /**
+     * A prompt from its parts, as stored() gave them.
+     *
+     * @param array<string, mixed> $stored
+     *
+     * @throws UnknownQuestion when a number is missing or of the wrong kind
+     */
+    public function read(array $stored): Prompt
+    {
+        $given = [];
+        foreach ((new \ReflectionMethod($this->class, '__construct'))->getParameters() as $parameter) {
+            $name = $parameter->getName();
+            $type = $parameter->getType();
+            $value = $stored[$name] ?? null;
+            $enum = $type instanceof \ReflectionNamedType && is_subclass_of($type->getName(), \BackedEnum::class) ? $type->getName() : null;
+            if (null !== $enum && \is_string($value)) {
+                $value = $enum::tryFrom($value);
+            }
+            $fits = match (true) {
+                null === $value => $type?->allowsNull() ?? false,
+                null !== $enum => $value instanceof $enum,
+                $type instanceof \ReflectionNamedType && 'int' === $type->getName() => \is_int($value),
+                default => \is_string($value),
+            };
+            $given[$name] = $fits ? $value : throw UnknownQuestion::numbers($this->id, $name);
+        }
+
+        return new $this->class(...$given);
+    }
+
+    /** @return array<string, int|string> the parts of a prompt, for keeping it */
+    public static function stored(Prompt $prompt): array
+    {
+        /** @var array<string, int|string|\BackedEnum|null> $parts */
+        $parts = get_object_vars($prompt);
+
+        return ['ask' => $prompt->ask] + array_map(static fn (int|string|\BackedEnum $value): int|string => $value instanceof \BackedEnum ? $value->value : $value, array_filter($parts, static fn (mixed $value): bool => null !== $value));
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\Core\Question\Kind;
+
+use Pindle\Core\Evidence\Method;
+use Pindle\Core\Evidence\Slip;
+use Pindle\Core\Question\Amounts;
+use Pindle\Core\Question\Prompt;
+use Pindle\Core\Question\Sight;
+use Pindle\Core\Skill\Step;
+
+/** An amount on a strip or a frame. The step says what is read: `frame: whole`, `frame: past-five`, or `frame: loose` for a few things without one. */
+final readonly class FillFrame extends Prompt
+{
+    public const ASKS = ['read-frame', 'five-and-some', 'how-many'];
+    public const METHODS = [Method::SawIt, Method::CountedOn, Method::CountedAll, Method::KnownFact];
+    public const SLIPS = [Slip::Recounts, Slip::Guesses, Slip::Fingers];
+
+    public function __construct(string $ask, public int $n)
+    {
+        parent::__construct($ask);
+    }
+
+    public static function all(Step $step): array
+    {
+        [$ask, $amounts] = match ($step->variant->oneOf('frame', 'whole', 'past-five', 'loose')) {
+            'past-five' => ['five-and-some', range(6, 9)],
+            'loose' => ['how-many', range(1, $step->size)],
+            default => ['read-frame', range(0, $step->size)],
+        };
+
+        return array_map(static fn (int $n): self => new self($ask, $n), $amounts);
+    }
+
+    public function answer(): int
+    {
+        return 'five-and-some' === $this->ask ? $this->n - 5 : $this->n;
+    }
+
+    public function load(): int
+    {
+        return $this->n;
+    }
+
+    public function amounts(): Amounts
+    {
+        return new Amounts($this->n);
+    }
+
+    public function hasNought(): bool
+    {
+        return 0 === $this->n;
+    }
+
+    public function sights(): array
+    {
+        $frame = new Sight\Frame($this->n, $this->n, $this->n > 5 ? 10 : 5);
+
+        return match ($this->ask) {
+            'how-many' => [new Sight\Scatter($this->n), new Sight\Mix($this->n), new Sight\Row($this->n), new Sight\Pile($this->n)],
+            'five-and-some' => [$frame, new Sight\Cards([(string) $this->n])],
+            default => [$frame],
+        };
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\Core\Question\Sight;
+
+use Pindle\Core\Question\Picture;
+use Pindle\Core\Question\Sight;
+
+/** A see-through pot with so many in it. */
+final readonly class Jar implements Sight
+{
+    public function __construct(public int $n)
+    {
+    }
+
+    public function picture(): Picture
+    {
+        return Picture::Jar;
+    }
+}

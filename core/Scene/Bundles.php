@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\Core\Scene;
+
+use Pindle\Core\Drawing\Box;
+use Pindle\Core\Drawing\Drawing;
+use Pindle\Core\Drawing\Mark;
+use Pindle\Core\Drawing\Paint;
+use Pindle\Core\Drawing\Path;
+use Pindle\Core\Question\Sight;
+
+/** Hundreds as mats, tens as bundles, ones as singles; faint where they lie ready to build with. Beside them what is to be added or taken. */
+final class Bundles
+{
+    public static function draw(Sight\Bundles $sight, Canvas $canvas): Drawing
+    {
+        $marks = [];
+        $x = 4.0;
+        foreach ([[$sight->hundreds, 60.0, self::mat(...)], [$sight->tens, 14.0, self::bundle(...)], [$sight->ones, 8.0, self::single(...)]] as [$count, $wide, $draw]) {
+            for ($i = 0; $i < $count; ++$i) {
+                array_push($marks, ...$draw($x + $wide / 2, $sight->build ? 0.6 : 1.0));
+                $x += $wide + 6.0;
+            }
+            $x += 0 === $count ? 0.0 : 10.0;
+        }
+        if (null !== $sight->change) {
+            array_push($marks, ...$canvas->card($x + 30.0, 34.0, ($sight->change < 0 ? '−' : '+').abs($sight->change), 56.0));
+            $x += 64.0;
+        }
+
+        return new Drawing(max(120.0, $x), 68.0, $marks, $sight->build ? 'bundles-build' : 'bundles', ['h' => $sight->hundreds, 't' => $sight->tens, 'o' => $sight->ones]);
+    }
+
+    /** @return list<Mark> */
+    private static function mat(float $x, float $strength): array
+    {
+        $grid = '';
+        for ($i = 1; $i < 10; ++$i) {
+            $grid .= \sprintf('M%d -30v60M-30 %dh60', 6 * $i - 30, 6 * $i - 30);
+        }
+
+        return [new Box($x, 34.0, 60.0, 60.0, 2.0, new Paint('mat', 'bundle-edge', 1.2, false, $strength)), new Path($grid, new Paint(null, 'mat-line', 0.5, false, $strength), $x, 34.0)];
+    }
+
+    /** @return list<Mark> */
+    private static function bundle(float $x, float $strength): array
+    {
+        return [...self::stick($x, 14.0, $strength), new Box($x, 34.0, 17.0, 10.0, 0.0, new Paint('paper', 'bundle-edge', 1.0, false, $strength))];
+    }
+
+    /** @return list<Mark> */
+    private static function single(float $x, float $strength): array
+    {
+        return self::stick($x, 8.0, $strength);
+    }
+
+    /** @return list<Mark> */
+    private static function stick(float $x, float $wide, float $strength): array
+    {
+        return [new Box($x, 34.0, $wide, 60.0, 2.0, new Paint('bundle', 'bundle-edge', 1.2, false, $strength))];
+    }
+}

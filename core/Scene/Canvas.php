@@ -1,0 +1,219 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\Core\Scene;
+
+use Pindle\Core\Child\FrameFilling;
+use Pindle\Core\Child\Settings;
+use Pindle\Core\Drawing\Box;
+use Pindle\Core\Drawing\Hand;
+use Pindle\Core\Drawing\Line;
+use Pindle\Core\Drawing\Mark;
+use Pindle\Core\Drawing\Oval;
+use Pindle\Core\Drawing\Paint;
+use Pindle\Core\Thing\Thing;
+use Random\Randomizer;
+
+/** What every picture is drawn with: the things, the way the child is taught, and the shapes that many pictures share. All in millimetres. */
+final readonly class Canvas
+{
+    /** Room around a thing for small fingers. */
+    public const FINGER_ROOM = 6.0;
+
+    /** A card beside things, square. */
+    public const CARD = 44.0;
+
+    /**
+     * @param Thing $thing  of the first role
+     * @param Thing $other  of the second role
+     * @param bool  $drawn  whether the child works with drawings rather than things
+     */
+    public function __construct(
+        private Hand $hand,
+        public Thing $thing,
+        public Thing $other,
+        public Settings $settings,
+        public FrameFilling $filling,
+        public Randomizer $random,
+        public bool $drawn,
+    ) {
+    }
+
+    /** One cell: the longest side of the thing and finger room. */
+    public function cell(?Thing $thing = null): float
+    {
+        return ($thing ?? $this->thing)->longSide() + self::FINGER_ROOM;
+    }
+
+    /** A cell in which the things of either role fit. */
+    public function widerCell(): float
+    {
+        return max($this->cell(), $this->cell($this->other));
+    }
+
+    /** Whether the second role has things of the first kind, so that they are told apart as outlines. */
+    public function oneKind(): bool
+    {
+        return $this->other->glyph === $this->thing->glyph;
+    }
+
+    /** What the things of the first role are called, one or many. */
+    public function things(int $count): string
+    {
+        return self::name($this->thing, $count);
+    }
+
+    /** What the things of the second role are called, one or many. */
+    public function others(int $count): string
+    {
+        return self::name($this->other, $count);
+    }
+
+    /**
+     * One thing about a middle.
+     *
+     * @param bool  $faint as an outline: taken away, still to come, or for showing only
+     * @param float $size  how large beside its true size, above 0
+     *
+     * @return list<Mark>
+     */
+    public function put(float $x, float $y, ?Thing $thing = null, bool $faint = false, float $size = 1.0): array
+    {
+        $thing ??= $this->thing;
+
+        return $this->hand->thing($thing->glyph, $thing->name, $x, $y, $thing->longSide() * $size, $faint);
+    }
+
+    /**
+     * One thing with its longer side along a line, so that several lie end to end.
+     *
+     * @return list<Mark>
+     */
+    public function lying(float $x, float $y, bool $faint): array
+    {
+        return $this->hand->thing($this->thing->glyph, $this->thing->name, $x, $y, $this->thing->longSide(), $faint, true);
+    }
+
+    /**
+     * A thing so long, whatever its true size: to stand on a line or in a step.
+     *
+     * @return list<Mark>
+     */
+    public function marker(float $x, float $y, float $long, bool $faint = false): array
+    {
+        return $this->hand->glyph($this->thing->glyph)->at($x, $y, $long, $faint);
+    }
+
+    /**
+     * So many things in lines, from an upper left corner.
+     *
+     * @param callable(int): bool|bool $faint which of them, counted from 0, are outlines
+     *
+     * @return list<Mark>
+     */
+    public function lines(int $count, float $left, float $top, int $perLine = 5, ?Thing $thing = null, bool|callable $faint = false): array
+    {
+        $cell = $this->cell($thing);
+        $marks = [];
+        for ($i = 0; $i < $count; ++$i) {
+            array_push($marks, ...$this->put($left + ($i % $perLine + 0.5) * $cell, $top + (intdiv($i, $perLine) + 0.5) * $cell, $thing, \is_bool($faint) ? $faint : $faint($i)));
+        }
+
+        return $marks;
+    }
+
+    /**
+     * A square-ish heap about a middle.
+     *
+     * @return list<Mark>
+     */
+    public function heap(int $count, float $x, float $y, bool $faint): array
+    {
+        $cell = $this->cell();
+        $side = max(1, (int) ceil(sqrt($count)));
+
+        return $this->lines($count, $x - $side * $cell / 2, $y - (int) ceil($count / $side) * $cell / 2, $side, null, $faint);
+    }
+
+    public function plate(float $x, float $y, float $width, float $height): Mark
+    {
+        return new Oval($x, $y, $width, $height, new Paint('paper', 'rim', 2.0));
+    }
+
+    public function bowl(float $x, float $y, float $width, float $height): Mark
+    {
+        return new Oval($x, $y, $width, $height, new Paint('crockery', 'rim', 2.0));
+    }
+
+    public function cellBox(float $x, float $y, float $cell): Mark
+    {
+        return new Box($x, $y, $cell, $cell, 0.0, new Paint('paper', 'line-of-cards', 1.6));
+    }
+
+    /** A line under which, over which or between which things lie. */
+    public function line(float $fromX, float $fromY, float $toX, float $toY): Mark
+    {
+        return new Line($fromX, $fromY, $toX, $toY, new Paint(null, 'ink', 2.0));
+    }
+
+    public function link(float $fromX, float $fromY, float $toX, float $toY): Mark
+    {
+        return new Line($fromX, $fromY, $toX, $toY, new Paint(null, 'rim', 3.0));
+    }
+
+    /** Something to ring what is meant. */
+    public function band(float $x, float $y, float $width, float $height): Mark
+    {
+        return new Box($x, $y, $width, $height, 6.0, new Paint(null, 'wood', 3.0));
+    }
+
+    public function strip(float $x, float $y, float $width, float $height): Mark
+    {
+        return new Box($x, $y, $width, $height, 3.0, new Paint('strip', 'strip-edge', 1.4));
+    }
+
+    /**
+     * A card with a numeral or a sign; a gap where the label is empty.
+     *
+     * @return list<Mark>
+     */
+    public function card(float $x, float $y, string $label, float $width = self::CARD, float $height = self::CARD): array
+    {
+        return '' === $label
+            ? [new Box($x, $y, $width, $height, 5.0, new Paint(null, 'line-of-cards', 1.6, true))]
+            : [new Box($x, $y, $width, $height, 5.0, new Paint('paper', 'line-of-cards', 1.6)), ...$this->write($label, $x, $y, 0.5 * min($width, $height), 0.76 * $width)];
+    }
+
+    /**
+     * A numeral or a sign about a middle, so high and at most so wide.
+     *
+     * @return list<Mark>
+     */
+    public function write(string $text, float $x, float $y, float $height, float $most = \INF, string $ink = 'ink'): array
+    {
+        return $this->hand->write($text, $x, $y, $height, $ink, $most);
+    }
+
+    /**
+     * A sentence of cards and gaps in one line about a middle.
+     *
+     * @param list<string> $labels an empty one is a gap
+     *
+     * @return list<Mark>
+     */
+    public function sentence(array $labels, float $middle, float $y): array
+    {
+        $marks = [];
+        foreach ($labels as $i => $label) {
+            array_push($marks, ...$this->card($middle + ($i - (\count($labels) - 1) / 2) * 50.0, $y, $label));
+        }
+
+        return $marks;
+    }
+
+    private static function name(Thing $thing, int $count): string
+    {
+        return 1 === $count ? $thing->single : $thing->name;
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\Core\Scene;
+
+use Pindle\Core\Drawing\Drawing;
+use Pindle\Core\Question\Sight;
+
+/** Three full repeats, then places still to fill. Of three kinds the third is the first one small. */
+final class Pattern
+{
+    public static function draw(Sight\Pattern $sight, Canvas $canvas): Drawing
+    {
+        $unit = $sight->unit;
+        [$long, $cell] = [\strlen($unit), $canvas->widerCell()];
+        $count = 3 * $long + $sight->next;
+        $marks = [];
+        for ($i = 0; $i < $count; ++$i) {
+            [$x, $y] = [($i + 0.5) * $cell, 0.6 * $cell];
+            array_push($marks, ...match (true) {
+                $i >= 3 * $long => $canvas->card($x, $y, '', 0.8 * $cell, 0.8 * $cell),
+                'b' === $unit[$i % $long] => $canvas->put($x, $y, $canvas->other),
+                'c' === $unit[$i % $long] => $canvas->put($x, $y, null, false, 0.6),
+                default => $canvas->put($x, $y),
+            });
+        }
+
+        return new Drawing($count * $cell, 1.2 * $cell, $marks, 'pattern', ['next' => $sight->next, 'things' => $canvas->thing->name, 'others' => $canvas->other->name]);
+    }
+}

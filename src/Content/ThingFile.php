@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\App\Content;
+
+use Pindle\Core\Activity\Prop;
+use Pindle\Core\Child\Answering;
+use Pindle\Core\Thing\InvalidSize;
+use Pindle\Core\Thing\Shape;
+use Pindle\Core\Thing\Size;
+use Pindle\Core\Thing\Thing;
+
+/** Reads things.yaml and props.yaml: ordinary things a house may have, and what activities want besides. */
+final readonly class ThingFile
+{
+    public function __construct(private ContentFiles $files, private GlyphFile $glyphs)
+    {
+    }
+
+    /**
+     * @return array<string, Thing> by id, with the usual amounts
+     *
+     * @throws BrokenContent
+     */
+    public function things(): array
+    {
+        $things = [];
+        foreach ($this->files->entries('things') as $id => $entry) {
+            $things[$id] = $this->thing($id, $entry, $entry->text('single'), $entry->number('amount', 1, 1000));
+        }
+
+        return $things;
+    }
+
+    /**
+     * @return array<string, Prop> by id
+     *
+     * @throws BrokenContent
+     */
+    public function props(): array
+    {
+        $props = [];
+        foreach ($this->files->entries('props') as $id => $entry) {
+            $way = $entry->textOrNull('way');
+            $props[$id] = new Prop($id, $this->thing($id, $entry, $entry->text('name'), 1), $entry->flag('made'), $entry->flag('answers'), null === $way ? null : $entry->case('way', $way, Answering::class), $entry->flag('faces'));
+        }
+
+        return $props;
+    }
+
+    private function thing(string $id, Entry $entry, string $single, int $amount): Thing
+    {
+        $entry->knowsOnly('name', 'single', 'size', 'shape', 'glyph', 'amount', 'mass', 'spread', 'colours', 'traits', 'allergens', 'made', 'answers', 'way', 'faces');
+        try {
+            $size = Size::of(...$entry->sides('size'));
+        } catch (InvalidSize $e) {
+            throw $entry->wrong('size', rtrim($e->getMessage(), '.'));
+        }
+        $glyph = $entry->text('glyph', 'counter');
+
+        return new Thing(
+            $id,
+            $entry->text('name'),
+            $single,
+            $amount,
+            $size,
+            $entry->choice('shape', Shape::class),
+            $entry->texts('traits'),
+            $entry->texts('allergens'),
+            $this->glyphs->has($glyph) ? $glyph : throw $entry->wrong('glyph', \sprintf('"%s" is not in glyphs.yaml', $glyph)),
+            $entry->decimalOrNull('mass'),
+            $entry->decimalOrNull('spread'),
+            $entry->number('colours', 1, 12, 1),
+        );
+    }
+}

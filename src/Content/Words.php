@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\App\Content;
+
+use Pindle\Core\Caution\Caution;
+use Pindle\Core\Child\Answering;
+use Pindle\Core\Child\Settings;
+use Pindle\Core\Question\Comparison;
+use Pindle\Core\Question\Prompt;
+use Pindle\Core\Question\Property;
+use Pindle\Core\Question\Shape;
+use Pindle\Core\Skill\Step;
+use Symfony\Component\Translation\Formatter\IntlFormatter;
+
+/** Says what core gives reasons for: ICU messages of content/words filled with values. A message that is not there, or a value it is not given, is an error. */
+final class Words
+{
+    public const LOCALE = 'en_GB';
+
+    private readonly IntlFormatter $formatter;
+
+    public function __construct(private readonly ContentFiles $files, private readonly SkillFile $skills, private readonly CautionFile $cautions)
+    {
+        $this->formatter = new IntlFormatter();
+    }
+
+    /**
+     * @param array<string, int|float|string|\BackedEnum|null> $values
+     *
+     * @throws BrokenContent when there is no such message
+     */
+    public function say(string $group, string|\BackedEnum $key, array $values = []): string
+    {
+        return $this->fill($this->message($group, (string) ($key instanceof \BackedEnum ? $key->value : $key)), $values);
+    }
+
+    /**
+     * A message with its values in it. Numbers must be numbers: a text where one, many and none are told apart is an error.
+     *
+     * @param array<string, int|float|string|\BackedEnum|null> $values
+     */
+    public function fill(string $pattern, array $values): string
+    {
+        $given = [];
+        foreach (Pattern::read($pattern) ?? throw new \LogicException(\sprintf('The braces of "%s" do not match.', $pattern)) as $name => $uses) {
+            $value = $values[$name] ?? throw new \LogicException(\sprintf('"%s" wants {%s}, which it is not given.', $pattern, $name));
+            $given[$name] = $value instanceof \BackedEnum ? $value->value : $value;
+            if ([] !== array_intersect(['plural', 'number'], $uses) && !\is_int($given[$name])) {
+                throw new \LogicException(\sprintf('"%s" wants a whole number for {%s}.', $pattern, $name));
+            }
+        }
+
+        return [] === $given ? $pattern : $this->formatter->formatIntl($pattern, self::LOCALE, $given);
+    }
+
+    /**
+     * What to say to the child: in the way the child is taught, else in the activity's own words, else in the usual ones.
+     *
+     * @param array<string, string> $own       what the activity says itself, by question
+     * @param Answering|null        $answering how a written answer is given; null where nothing is written
+     */
+    public function ask(Prompt $prompt, array $own, string $thing, Settings $settings, ?Answering $answering): string
+    {
+        $entry = $this->files->entry('words/asks', $prompt->ask, $this->files->file('words/asks')[$prompt->ask] ?? null);
+        $ways = array_intersect_key($entry->textMap('ways'), array_flip($settings->answers()));
+
+        return $this->fill(array_values($ways)[0] ?? $own[$prompt->ask] ?? $entry->text('ask'), $this->values($prompt, $thing)).(null === $answering ? '' : ' '.$this->say('answering', $answering));
+    }
+
+    public function answer(Prompt $prompt, string $thing): string
+    {
+        return $this->fill($this->files->entry('words/asks', $prompt->ask, $this->files->file('words/asks')[$prompt->ask] ?? null)->text('answer'), $this->values($prompt, $thing));
+    }
+
+    public function caution(Caution $caution): string
+    {
+        return ucfirst($this->fill($this->cautions->words($caution->rule)->say, ['thing' => $caution->thing, 'child' => $caution->childName]));
+    }
+
+    /** "Tell how many", without the reach. */
+    public function skill(Step $step): string
+    {
+        return $this->skills->words($step->skill->id)->name;
+    }
+
+    /** The reach as it is shown: "to 10", or the name of a level. */
+    public function reach(Step $step): string
+    {
+        return ctype_digit($step->reach->name) ? 'to '.$step->reach->name : $this->say('reaches', $step->reach->name);
+    }
+
+    public function step(Step $step): string
+    {
+        return $this->skill($step).', '.$this->reach($step);
+    }
+
+    /** @throws BrokenContent */
+    private function message(string $group, string $key): string
+    {
+        return $this->files->entry('words/sentences', $group, $this->files->file('words/sentences')[$group] ?? null)->text($key);
+    }
+
+    /** @return array<string, int|string|\BackedEnum|null> */
+    private function values(Prompt $prompt, string $thing): array
+    {
+        return ['things' => $thing] + array_map(fn (mixed $value): mixed => match (true) {
+            $value instanceof Comparison => $this->say('comparisons', $value),
+            $value instanceof Shape => $this->say('shapes', $value),
+            $value instanceof Property => $this->say('properties', $value),
+            default => $value,
+        }, $prompt->values());
+    }
+}

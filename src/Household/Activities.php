@@ -1,0 +1,198 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\App\Household;
+
+use Doctrine\DBAL\Exception\TableNotFoundException;
+use Doctrine\DBAL\LockMode;
+use Doctrine\ORM\EntityManagerInterface;
+use Pindle\App\Content\ActivityFile;
+use Pindle\App\Content\ActivityWords;
+use Pindle\App\Content\BrokenContent;
+use Pindle\App\Content\SkillFile;
+use Pindle\App\Platform\Http\Refusal;
+use Pindle\Core\Activity\Activity;
+use Pindle\Core\Activity\Catalogue;
+use Pindle\Core\Skill\SkillMap;
+
+/** The activities that ship with Pindle and the household's own, as one catalogue. */
+final class Activities
+{
+    /** What the id of every own activity begins with. */
+    public const PREFIX = 'own-';
+
+    /** @var array<string, array<array-key, mixed>>|null id => as it is written */
+    private ?array $data = null;
+
+    private ?Catalogue $catalogue = null;
+
+    private ?SkillMap $map = null;
+
+    /** @var list<string> */
+    private array $broken = [];
+
+    public function __construct(
+        private readonly ActivityFile $file,
+        private readonly SkillFile $skills,
+        private readonly EntityManagerInterface $entities,
+        private readonly Changes $changes,
+    ) {
+    }
+
+    /** @throws BrokenContent when a shipped activity is broken; own ones that are, are left out */
+    public function catalogue(): Catalogue
+    {
+        if (null === $this->catalogue) {
+            $activities = $this->broken = [];
+            foreach ($this->all() as $id => $data) {
+                try {
+                    $activities[] = $this->file->read($id, $data);
+                    $this->file->words($id, $data);
+                } catch (BrokenContent $e) {
+                    if (!self::isOwn($id)) {
+                        throw $e;
+                    }
+                    $this->broken[] = \sprintf('%s: %s: %s', \is_string($data['name'] ?? null) ? $data['name'] : $id, $e->place, $e->reason);
+                    $activities = array_values(array_filter($activities, static fn (Activity $activity): bool => $activity->id !== $id));
+                }
+            }
+            $this->catalogue = Catalogue::of($activities, $this->file->props());
+        }
+
+        return $this->catalogue;
+    }
+
+    /** The skill map; each step keeps only the forms that some activity can show. */
+    public function map(): SkillMap
+    {
+        return $this->map ??= $this->catalogue()->narrow($this->skills->map());
+    }
+
+    /** @throws BrokenContent */
+    public function words(string $id): ActivityWords
+    {
+        return $this->file->words($id, $this->data($id));
+    }
+
+    /** @return array<string, mixed> an activity as it is written; empty when there is none */
+    public function data(string $id): array
+    {
+        $data = [];
+        foreach ($this->all()[$id] ?? [] as $field => $value) {
+            $data[(string) $field] = $value;
+        }
+
+        return $data;
+    }
+
+    /** @return list<string> own activities that cannot be read any more, with the reason; they are left out */
+    public function broken(): array
+    {
+        $this->catalogue();
+
+        return $this->broken;
+    }
+
+    public static function isOwn(string $id): bool
+    {
+        return str_starts_with($id, self::PREFIX);
+    }
+
+    /** Which version of an own activity is kept; null for a shipped one. */
+    public function version(string $id): ?int
+    {
+        return $this->entities->find(OwnActivityEntity::class, $id)?->version;
+    }
+
+    /**
+     * Keeps a new activity of the household's own.
+     *
+     * @param array<array-key, mixed> $data
+     *
+     * @throws BrokenContent
+     */
+    public function add(string $id, array $data): Activity
+    {
+        $activity = $this->checked($id, $data);
+        $this->write(fn () => $this->entities->persist(new OwnActivityEntity($id, $data)));
+
+        return $activity;
+    }
+
+    /**
+     * @param array<array-key, mixed> $data
+     * @param int                     $version the parent saw
+     *
+     * @throws BrokenContent
+     * @throws Refusal       404 when there is no such own activity
+     */
+    public function change(string $id, array $data, int $version): Activity
+    {
+        $own = $this->own($id);
+        $this->entities->lock($own, LockMode::OPTIMISTIC, $version);
+        $activity = $this->checked($id, $data);
+        $this->write(static function () use ($own, $data): void {
+            $own->data = $data;
+        });
+
+        return $activity;
+    }
+
+    /** @throws Refusal 404 when there is no such own activity */
+    public function remove(string $id): void
+    {
+        $own = $this->own($id);
+        $this->write(fn () => $this->entities->remove($own));
+    }
+
+    /** @throws Refusal 404 */
+    public function own(string $id): OwnActivityEntity
+    {
+        return $this->entities->find(OwnActivityEntity::class, $id) ?? throw Refusal::notFound('id', 'There is no such activity of your own.');
+    }
+
+    /**
+     * @param array<array-key, mixed> $data
+     *
+     * @throws BrokenContent
+     */
+    private function checked(string $id, array $data): Activity
+    {
+        $activity = $this->file->read($id, $data);
+        $this->file->check($activity, $data);
+
+        return $activity;
+    }
+
+    /** @param callable(): void $change */
+    private function write(callable $change): void
+    {
+        $this->changes->make($change);
+        $this->data = $this->catalogue = $this->map = null;
+    }
+
+    /** @return array<string, array<array-key, mixed>> */
+    private function all(): array
+    {
+        return $this->data ??= $this->file->shipped() + $this->ownData();
+    }
+
+    /** @return array<string, array<array-key, mixed>> */
+    private function ownData(): array
+    {
+        try {
+            /** @var array<string, string> $rows */
+            $rows = $this->entities->getConnection()->fetchAllKeyValue('SELECT id, data FROM own_activity ORDER BY id');
+        } catch (TableNotFoundException) {
+            // A database that is only about to be made has no activities of its own yet.
+            return [];
+        }
+
+        return array_map(static function (string $data): array {
+            $read = json_decode($data, true, 32, \JSON_THROW_ON_ERROR);
+
+            return \is_array($read) ? $read : [];
+        }, $rows);
+    }
+}

@@ -1,0 +1,225 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\App\Household;
+
+use Doctrine\DBAL\LockMode;
+use Doctrine\ORM\EntityManagerInterface;
+use Pindle\App\Platform\Clock;
+use Pindle\App\Platform\Http\Refusal;
+use Pindle\Core\Calendar\LocalDate;
+use Pindle\Core\Calendar\Span;
+use Pindle\Core\Child\Child;
+
+/** Who the children are. */
+final readonly class Children
+{
+    /** As many as there are threads to tell them apart. */
+    public const MOST = 6;
+
+    public function __construct(
+        private ChildRepository $children,
+        private House $house,
+        private AgeHint $ageHint,
+        private Changes $changes,
+        private Clock $clock,
+        private EntityManagerInterface $entities,
+    ) {
+    }
+
+    /** @return list<Child> in the order they came into the house */
+    public function present(LocalDate $on): array
+    {
+        return array_map(fn (ChildEntity $child): Child => $this->toCore($child, $on), $this->children->present());
+    }
+
+    /** @throws Refusal 404 when there is no such child in the house now */
+    public function child(string $id, LocalDate $on, string $field = 'childId'): Child
+    {
+        return $this->toCore($this->find($id, $field), $on);
+    }
+
+    /** @return array{present: list<ChildEntity>, archived: list<ChildEntity>} as they are kept */
+    public function kept(): array
+    {
+        return ['present' => $this->children->present(), 'archived' => $this->children->archived()];
+    }
+
+    /**
+     * @param callable(ChildEntity): void $fill
+     *
+     * @throws Refusal 422 when the house is full
+     */
+    public function add(string $name, callable $fill): ChildEntity
+    {
+        $child = new ChildEntity($name, $this->freeThread(null) ?? throw Refusal::invalid('name', 'Pindle plans for up to six children. Archive one first.'));
+        $fill($child);
+        $this->changes->make(function () use ($child): void {
+            $this->hint($child);
+            $this->entities->persist($child);
+        });
+
+        return $child;
+    }
+
+    /**
+     * @param int                         $version the parent saw
+     * @param callable(ChildEntity): void $fill
+     *
+     * @throws Refusal 404 when there is no such child
+     */
+    public function change(string $id, int $version, callable $fill): ChildEntity
+    {
+        $child = $this->ever($id);
+        $this->entities->lock($child, LockMode::OPTIMISTIC, $version);
+        $born = $child->born;
+        $fill($child);
+        $this->changes->make(function () use ($child, $born): void {
+            if ($born !== $child->born && StartsFrom::Look !== $child->startsFrom) {
+                $this->hint($child);
+            }
+        });
+
+        return $child;
+    }
+
+    /** @throws Refusal 404 */
+    public function archive(string $id): ChildEntity
+    {
+        $child = $this->ever($id);
+        $this->changes->make(function () use ($child): void {
+            $child->archivedAt = $this->clock->now();
+        });
+
+        return $child;
+    }
+
+    /** @throws Refusal 404, or 422 when the house is full */
+    public function restore(string $id): ChildEntity
+    {
+        $child = $this->ever($id);
+        $free = $this->freeThread($child) ?? throw Refusal::invalid('id', 'Pindle plans for up to six children. Archive one first.');
+        $this->changes->make(static function () use ($child, $free): void {
+            $child->archivedAt = null;
+            $child->thread = $free;
+        });
+
+        return $child;
+    }
+
+    /** A step the parent wants next, or no longer. */
+    public function pin(string $id, string $stepId, bool $on): void
+    {
+        $child = $this->find($id, 'childId');
+        $this->changes->make(static function () use ($child, $stepId, $on): void {
+            $child->pins = self::put($child->pins, $stepId, $on);
+        });
+    }
+
+    /** A strand the parent wants more of, or no longer. */
+    public function focus(string $id, string $strand, bool $on): void
+    {
+        $child = $this->find($id, 'childId');
+        $this->changes->make(static function () use ($child, $strand, $on): void {
+            $child->focus = self::put($child->focus, $strand, $on);
+        });
+    }
+
+    /**
+     * What a first look found: the belief in each step before the first try. Where nothing was found the age says what may be there.
+     *
+     * @param array<string, float>|null $priors null when the look has no answers any more
+     */
+    public function startFrom(string $id, ?array $priors): void
+    {
+        $child = $this->find($id, 'childId');
+        $this->changes->make(function () use ($child, $priors): void {
+            if (null === $priors) {
+                $this->hint($child);
+            } else {
+                $child->priors = $priors;
+                $child->startsFrom = StartsFrom::Look;
+            }
+        });
+    }
+
+    /**
+     * A child who comes with everything already known, as in the demo; the caller flushes.
+     *
+     * @param array<string, string> $settings chosen for this child
+     */
+    public function moveIn(Child $child, int $thread, array $settings): void
+    {
+        $entity = new ChildEntity($child->name, $thread, $child->id);
+        $entity->born = $child->born?->toString();
+        $entity->allergies = $child->allergies;
+        $entity->likedThings = $child->likedThings;
+        $entity->rests = array_map(static fn (Span $rest): array => [$rest->start, $rest->end], $child->rests);
+        $entity->minutesADay = $child->minutesADay;
+        $entity->longestSitting = $child->longestSitting;
+        $entity->mayBeAlone = $child->mayBeAlone;
+        $entity->settings = $settings;
+        $entity->priors = $child->priors;
+        $entity->startsFrom = StartsFrom::Look;
+        $this->entities->persist($entity);
+    }
+
+    /** @return array<string, int> child id => which thread stands for the child, 0 to 5 */
+    public function threads(): array
+    {
+        $threads = [];
+        foreach ($this->children->present() as $child) {
+            $threads[$child->id] = $child->thread;
+        }
+
+        return $threads;
+    }
+
+    public function toCore(ChildEntity $child, LocalDate $on): Child
+    {
+        return $child->toCore($this->house->settings(), $on);
+    }
+
+    private function hint(ChildEntity $child): void
+    {
+        $child->priors = [];
+        $child->priors = $this->ageHint->of($this->toCore($child, $this->clock->today()), $this->clock->today());
+        $child->startsFrom = [] === $child->priors ? StartsFrom::Nothing : StartsFrom::Age;
+    }
+
+    /** The child's own thread if nobody else has it, else the first free one; null when the house is full. */
+    private function freeThread(?ChildEntity $for): ?int
+    {
+        $used = array_map(static fn (ChildEntity $other): int => $other->thread, array_filter($this->children->present(), static fn (ChildEntity $other): bool => $other !== $for));
+        $free = array_values(array_diff(range(0, self::MOST - 1), $used));
+
+        return null !== $for && \in_array($for->thread, $free, true) ? $for->thread : $free[0] ?? null;
+    }
+
+    /** @throws Refusal 404 */
+    private function ever(string $id): ChildEntity
+    {
+        return $this->children->find($id) ?? throw Refusal::notFound('id', 'There is no such child.');
+    }
+
+    /** @throws Refusal 404 */
+    private function find(string $id, string $field): ChildEntity
+    {
+        $child = $this->children->find($id);
+
+        return null !== $child && null === $child->archivedAt ? $child : throw Refusal::notFound($field, 'There is no such child in the house now.');
+    }
+
+    /**
+     * @param list<string> $list
+     *
+     * @return list<string>
+     */
+    private static function put(array $list, string $id, bool $on): array
+    {
+        $without = array_values(array_diff($list, [$id]));
+
+        return $on ? [...$without, $id] : $without;
+    }
+}

@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\App\Household;
+
+use Doctrine\DBAL\Types\Types;
+use Doctrine\ORM\Mapping as ORM;
+use Pindle\Core\Thing\Shape;
+use Pindle\Core\Thing\Size;
+use Pindle\Core\Thing\Thing;
+use Symfony\Component\Uid\Uuid;
+
+/** A kind of thing in the house as stored. Tried-with things stay in the record by their id, so a thing is put away rather than deleted. */
+#[ORM\Entity(repositoryClass: ThingRepository::class)]
+#[ORM\Table(name: 'thing')]
+class ThingEntity
+{
+    #[ORM\Id]
+    #[ORM\Column(length: 36)]
+    public readonly string $id;
+
+    #[ORM\Column(length: 60)]
+    public string $name;
+
+    #[ORM\Column(length: 60)]
+    public string $single;
+
+    #[ORM\Column]
+    public int $amount;
+
+    /** @var list<float>|null three sides in millimetres */
+    #[ORM\Column(type: Types::JSON, nullable: true)]
+    public ?array $size = null;
+
+    #[ORM\Column(length: 10, enumType: Shape::class)]
+    public Shape $shape = Shape::Unknown;
+
+    /** @var list<string> */
+    #[ORM\Column(type: Types::JSON)]
+    public array $traits = [];
+
+    /** @var list<string> */
+    #[ORM\Column(type: Types::JSON)]
+    public array $allergens = [];
+
+    #[ORM\Column(length: 20)]
+    public string $glyph = 'counter';
+
+    /** Grams of one, and how far they differ (standard deviation). */
+    #[ORM\Column(nullable: true)]
+    public ?float $mass = null;
+
+    #[ORM\Column(nullable: true)]
+    public ?float $massDeviation = null;
+
+    /** How many clearly different colours or kinds there are of it. */
+    #[ORM\Column(options: ['default' => 1])]
+    public int $colours = 1;
+
+    /** Which of the shipped ordinary things it was ticked as; null for the household's own. */
+    #[ORM\Column(length: 60, nullable: true)]
+    public ?string $shipped = null;
+
+    #[ORM\Column]
+    public bool $putAway = false;
+
+    #[ORM\Version]
+    #[ORM\Column(type: Types::INTEGER)]
+    public int $version = 1;
+
+    public function __construct(string $name, string $single, int $amount, ?string $id = null)
+    {
+        $this->id = $id ?? Uuid::v7()->toRfc4122();
+        $this->name = $name;
+        $this->single = $single;
+        $this->amount = $amount;
+    }
+
+    public static function fromShipped(Thing $shipped, ?int $amount = null, ?string $id = null): self
+    {
+        $thing = new self($shipped->name, $shipped->single, $amount ?? $shipped->amount, $id);
+        $thing->size = null === $shipped->size ? null : [$shipped->size->short, $shipped->size->middle, $shipped->size->long];
+        $thing->shape = $shipped->shape;
+        $thing->traits = $shipped->traits;
+        $thing->allergens = $shipped->allergens;
+        $thing->glyph = $shipped->glyph;
+        $thing->mass = $shipped->mass;
+        $thing->massDeviation = $shipped->massDeviation;
+        $thing->colours = $shipped->colours;
+        $thing->shipped = $shipped->id;
+
+        return $thing;
+    }
+
+    public function toCore(): Thing
+    {
+        return new Thing(
+            $this->id,
+            $this->name,
+            $this->single,
+            $this->amount,
+            null === $this->size ? null : Size::of($this->size[0], $this->size[1], $this->size[2]),
+            $this->shape,
+            $this->traits,
+            $this->allergens,
+            $this->glyph,
+            $this->mass,
+            $this->massDeviation,
+            $this->colours,
+        );
+    }
+}

@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\App\Household;
+
+use Doctrine\DBAL\LockMode;
+use Doctrine\ORM\EntityManagerInterface;
+use Pindle\App\Platform\Http\Refusal;
+use Pindle\Core\Thing\Thing;
+
+/** What the house has. */
+final readonly class Things
+{
+    /** A house counts no more of one kind. */
+    public const MOST = 1000;
+
+    public function __construct(private ThingRepository $things, private Changes $changes, private EntityManagerInterface $entities)
+    {
+    }
+
+    /** @return list<Thing> in stable order */
+    public function present(): array
+    {
+        return array_map(static fn (ThingEntity $thing): Thing => $thing->toCore(), $this->things->present());
+    }
+
+    /** @return list<ThingEntity> as they are kept, in stable order */
+    public function kept(): array
+    {
+        return $this->things->present();
+    }
+
+    /** @return array<string, Thing> by id, things put away included */
+    public function ever(): array
+    {
+        $things = [];
+        foreach ($this->things->findAll() as $thing) {
+            $things[$thing->id] = $thing->toCore();
+        }
+
+        return $things;
+    }
+
+    public function add(ThingEntity $thing): void
+    {
+        $this->changes->make(fn () => $this->entities->persist($thing));
+    }
+
+    /**
+     * @param int                         $version the parent saw
+     * @param callable(ThingEntity): void $fill
+     *
+     * @throws Refusal 404
+     */
+    public function change(string $id, int $version, callable $fill): ThingEntity
+    {
+        $thing = $this->find($id);
+        $this->entities->lock($thing, LockMode::OPTIMISTIC, $version);
+        $fill($thing);
+        $this->changes->make(static fn () => null);
+
+        return $thing;
+    }
+
+    /**
+     * So many more of a thing, or fewer, whatever other devices did meanwhile.
+     *
+     * @param int $by within MOST
+     *
+     * @throws Refusal 404
+     */
+    public function count(string $id, int $by): ThingEntity
+    {
+        $thing = $this->find($id);
+        $this->changes->make(function () use ($id, $by): void {
+            $this->entities->getConnection()->executeStatement('UPDATE thing SET amount = MAX(0, MIN(?, amount + ?)), version = version + 1 WHERE id = ?', [self::MOST, $by, $id]);
+        });
+        $this->entities->refresh($thing);
+
+        return $thing;
+    }
+
+    /** @throws Refusal 404 */
+    public function putAway(string $id): void
+    {
+        $thing = $this->find($id);
+        $this->changes->make(static function () use ($thing): void {
+            $thing->putAway = true;
+        });
+    }
+
+    /**
+     * Ordinary things of the shipped list, each with its usual amount; what is there already stays as it is.
+     *
+     * @param list<Thing> $shipped
+     */
+    public function tick(array $shipped): void
+    {
+        $here = array_map(static fn (ThingEntity $thing): ?string => $thing->shipped, $this->things->present());
+        $this->changes->make(function () use ($shipped, $here): void {
+            foreach ($shipped as $thing) {
+                if (!\in_array($thing->id, $here, true)) {
+                    $this->entities->persist(ThingEntity::fromShipped($thing));
+                }
+            }
+        });
+    }
+
+    /** A thing that comes with its own id, as in the demo; the caller flushes. */
+    public function stock(Thing $thing, string $shippedId): void
+    {
+        $this->entities->persist(ThingEntity::fromShipped(new Thing($shippedId, $thing->name, $thing->single, $thing->amount, $thing->size, $thing->shape, $thing->traits, $thing->allergens, $thing->glyph, $thing->mass, $thing->massDeviation, $thing->colours), $thing->amount, $thing->id));
+    }
+
+    /** @throws Refusal 404 */
+    private function find(string $id): ThingEntity
+    {
+        $thing = $this->things->find($id);
+
+        return null === $thing || $thing->putAway ? throw Refusal::notFound('id', 'There is no such thing in the cupboard.') : $thing;
+    }
+}

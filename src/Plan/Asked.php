@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\App\Plan;
+
+use Pindle\Core\Advice\Idea;
+use Pindle\Core\Calendar\LocalDate;
+use Pindle\Core\Evidence\Attempt;
+use Pindle\Core\Evidence\Help;
+use Pindle\Core\Evidence\Method;
+use Pindle\Core\Evidence\Outcome;
+use Pindle\Core\Evidence\Slip;
+use Pindle\Core\Question\Question;
+use Pindle\Core\Skill\Form;
+use Pindle\Core\Skill\SkillMap;
+
+/** A question as a device was given it, and what an attempt at it needs to know. */
+final readonly class Asked
+{
+    /**
+     * @param list<string> $thingIds laid out
+     * @param list<Idea>   $offered  ideas the parent has taken or let pass in the sitting
+     */
+    public function __construct(
+        public string $childId,
+        public Question $question,
+        public string $stepId,
+        public ?Form $form,
+        public string $activityId,
+        public array $thingIds,
+        public LocalDate $date,
+        public SetUpState $state,
+        public array $offered = [],
+    ) {
+    }
+
+    /**
+     * What was seen when it was asked.
+     *
+     * @param float|null $error of a guessed amount; the outcome follows from it
+     */
+    public function attempt(string $id, string $sittingId, SkillMap $map, Help $help, Outcome $outcome, ?Method $method, ?Slip $slip, \DateTimeImmutable $at, LocalDate $day, string $deviceId, ?float $error = null): Attempt
+    {
+        return new Attempt(
+            $id,
+            $this->question->stepId,
+            $sittingId,
+            $this->activityId,
+            [] === $map->step($this->question->stepId)->forms ? null : $this->form,
+            $help,
+            $this->thingIds,
+            $this->question->prompt->key(),
+            $this->question->prompt->choices(),
+            null === $error ? $outcome : Outcome::ofGuess($error),
+            $method,
+            $slip,
+            $at,
+            $day,
+            $deviceId,
+            $error,
+        );
+    }
+}

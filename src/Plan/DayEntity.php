@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\App\Plan;
+
+use Doctrine\DBAL\Types\Types;
+use Doctrine\ORM\Mapping as ORM;
+use Pindle\Core\Activity\Place;
+use Pindle\Core\Calendar\LocalDate;
+use Pindle\Core\Calendar\Span;
+
+/** One day: what it allows (when the parent can be there, whether outside will do, whether it must be quiet), and its plan as made. */
+#[ORM\Entity]
+#[ORM\Table(name: 'day')]
+class DayEntity
+{
+    /** The hours of a household's first day. */
+    private const WINDOWS = [[540, 580], [780, 805]];
+
+    #[ORM\Id]
+    #[ORM\Column(length: 10)]
+    public readonly string $date;
+
+    /** @var list<array{int, int}> from and to in minutes after midnight */
+    #[ORM\Column(type: Types::JSON)]
+    public array $windows = self::WINDOWS;
+
+    #[ORM\Column]
+    public bool $wet = false;
+
+    #[ORM\Column]
+    public bool $quiet = false;
+
+    /** How often this day was planned; 0 before the first time. */
+    #[ORM\Column]
+    public int $planned = 0;
+
+    /** Whether something the plan follows from has changed since. */
+    #[ORM\Column(options: ['default' => false])]
+    public bool $stale = false;
+
+    /** @var list<string> activities the parent wants today */
+    #[ORM\Column(type: Types::JSON, options: ['default' => '[]'])]
+    public array $wanted = [];
+
+    /** @var array<string, list<array{string, int, int, string|null}>>|null child id => state, from, to, set-up: what each child does */
+    #[ORM\Column(type: Types::JSON, nullable: true)]
+    public ?array $threads = null;
+
+    /** @var array<string, float>|null what the plan is worth, term by term */
+    #[ORM\Column(type: Types::JSON, nullable: true)]
+    public ?array $goal = null;
+
+    /** Goes up with every change of the row: who stores a plan must have seen the last one. */
+    #[ORM\Column(type: Types::INTEGER)]
+    public int $version = 0;
+
+    public function __construct(LocalDate $date, ?self $like = null)
+    {
+        $this->date = $date->toString();
+        if (null !== $like) {
+            $this->windows = $like->windows;
+        }
+    }
+
+    public function isPlanned(): bool
+    {
+        return $this->planned > 0;
+    }
+
+    /** @return list<Span> */
+    public function spans(): array
+    {
+        return array_map(static fn (array $window): Span => new Span($window[0], $window[1]), $this->windows);
+    }
+
+    /** @return list<Place> */
+    public function places(): array
+    {
+        return $this->wet ? [Place::Table, Place::Floor] : [Place::Table, Place::Floor, Place::Outdoors];
+    }
+}

@@ -1,0 +1,221 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\App\Plan;
+
+use Doctrine\DBAL\ArrayParameterType;
+use Doctrine\ORM\EntityManagerInterface;
+use Pindle\App\Platform\Database\Rows;
+use Pindle\App\Record\Evidence;
+use Pindle\Core\Activity\Prop;
+use Pindle\Core\Calendar\LocalDate;
+use Pindle\Core\Caution\Caution;
+use Pindle\Core\Planning\DayPlan;
+use Pindle\Core\Planning\Laid;
+use Pindle\Core\Planning\SetUp;
+use Pindle\Core\Planning\Sitting;
+use Pindle\Core\Planning\Stretch;
+use Pindle\Core\Question\Question;
+use Symfony\Component\Uid\Uuid;
+
+/**
+ * Stores a new plan in the place of what was only planned. A set-up that is in both keeps its id, and a question that is in both keeps
+ * its own; where questions changed, those before are kept as a revision.
+ */
+final readonly class PlanWriter
+{
+    public function __construct(private EntityManagerInterface $entities, private Evidence $evidence)
+    {
+    }
+
+    /**
+     * @param DayEntity         $day  with the version that was read
+     * @param list<StoredSetUp> $all  of the day, as read
+     * @param list<SetUp>       $kept begun or done, with their words of care as they are now
+     *
+     * @return bool false, and nothing stored, when the day changed since it was read
+     */
+    public function write(DayEntity $day, array $all, DayPlan $plan, array $kept): bool
+    {
+        $before = [];
+        foreach ($all as $stored) {
+            $before[$stored->setUp->key] = $stored;
+        }
+        $keptKeys = array_map(static fn (SetUp $setUp): string => $setUp->key, $kept);
+        $new = array_values(array_filter($plan->setUps, static fn (SetUp $setUp): bool => !\in_array($setUp->key, $keptKeys, true)));
+        $ids = self::ids($new, array_diff_key($before, array_flip($keptKeys)));
+        $rows = ['set_up' => [], 'sitting' => [], 'revision' => []];
+        foreach ($kept as $setUp) {
+            $rows['set_up'][] = self::setUpRow($setUp, $setUp->key, $before[$setUp->key]->state, $day->date, $before[$setUp->key]->revision);
+        }
+        foreach ($new as $setUp) {
+            self::collect($rows, $setUp, $ids[$setUp->key], $before[$ids[$setUp->key]] ?? null, $day->date);
+        }
+        $dropped = array_values(array_diff(array_keys($before), $keptKeys, $ids));
+        // What is only planned may be begun by now, on another device.
+        $untouched = array_merge(...array_map(static fn (StoredSetUp $stored): array => $stored->isKept() ? [] : $stored->sittingIds(), $all));
+
+        return $this->entities->getConnection()->transactional(function () use ($day, $rows, $dropped, $untouched, $plan, $ids): bool {
+            if (!$this->takeDay($day, $plan, $ids) || [] !== $this->evidence->begun($untouched)) {
+                $this->entities->getConnection()->setRollbackOnly();
+
+                return false;
+            }
+            $this->put($rows, $dropped, $day->date);
+
+            return true;
+        });
+    }
+
+    /**
+     * A set-up of a day gone by, known whole, as in the demo.
+     *
+     * @param array<string, string>                                     $sittingIds child id => sitting id
+     */
+    public function keepPast(SetUp $setUp, LocalDate $date, string $id, array $sittingIds): void
+    {
+        $connection = $this->entities->getConnection();
+        Rows::put($connection, 'set_up', ['id'], [self::setUpRow($setUp, $id, SetUpState::Planned, $date->toString(), 1)]);
+        Rows::put($connection, 'sitting', ['id'], array_map(static fn (Sitting $sitting, int $turn): array => self::sittingRow($sitting, $sittingIds[$sitting->childId], $id, $date->toString(), $turn), $setUp->sittings, array_keys($setUp->sittings)));
+    }
+
+    /** @param array<string, string> $ids key in the plan => id */
+    private function takeDay(DayEntity $day, DayPlan $plan, array $ids): bool
+    {
+        $connection = $this->entities->getConnection();
+        $values = [
+            json_encode($day->windows, \JSON_THROW_ON_ERROR), (int) $day->wet, (int) $day->quiet, $day->planned + 1, json_encode($day->wanted, \JSON_THROW_ON_ERROR),
+            json_encode((object) array_map(static fn (array $thread): array => array_map(static fn (Stretch $stretch): array => [$stretch->state->value, $stretch->span->start, $stretch->span->end, null === $stretch->setUpKey ? null : $ids[$stretch->setUpKey] ?? $stretch->setUpKey], $thread), $plan->threads), \JSON_THROW_ON_ERROR),
+            json_encode(get_object_vars($plan->goal), \JSON_THROW_ON_ERROR), $day->version + 1, $day->date,
+        ];
+
+        return 0 === $day->version
+            ? 1 === $connection->executeStatement('INSERT INTO day (windows, wet, quiet, planned, wanted, threads, goal, version, date, stale) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, 0) ON CONFLICT (date) DO NOTHING', $values)
+            : 1 === $connection->executeStatement('UPDATE day SET windows = ?, wet = ?, quiet = ?, planned = ?, wanted = ?, threads = ?, goal = ?, version = ?, stale = 0 WHERE date = ? AND version = ?', [...$values, $day->version]);
+    }
+
+    /**
+     * @param array{set_up: list<array<string, int|float|string|null>>, sitting: list<array<string, int|float|string|null>>, revision: list<array<string, int|float|string|null>>} $rows
+     * @param list<string>                                                                                                                                                           $dropped ids
+     */
+    private function put(array $rows, array $dropped, string $date): void
+    {
+        $connection = $this->entities->getConnection();
+        if ([] !== $dropped) {
+            $connection->executeStatement('UPDATE set_up SET state = ? WHERE id IN (?)', [SetUpState::Dropped->value, $dropped], [1 => ArrayParameterType::STRING]);
+        }
+        Rows::put($connection, 'set_up', ['id'], $rows['set_up']);
+        Rows::put($connection, 'sitting', ['id'], $rows['sitting']);
+        Rows::put($connection, 'revision', ['set_up_id', 'revision'], $rows['revision']);
+        $old = LocalDate::parse($date)->plusDays(-RevisionEntity::KEPT_DAYS)->toString();
+        $connection->executeStatement('DELETE FROM revision WHERE date < ?', [$old]);
+        $connection->executeStatement('DELETE FROM set_up WHERE state = ? AND date < ? AND NOT EXISTS (SELECT 1 FROM sitting s JOIN attempt a ON a.sitting_id = s.id WHERE s.set_up_id = set_up.id)', [SetUpState::Dropped->value, $old]);
+    }
+
+    /**
+     * An id for each new set-up: its own where it is one that was held, else that of a set-up of the same activity for the same children.
+     *
+     * @param list<SetUp>                $new
+     * @param array<string, StoredSetUp> $before by id
+     *
+     * @return array<string, string> key in the plan => id
+     */
+    private static function ids(array $new, array $before): array
+    {
+        uasort($before, static fn (StoredSetUp $a, StoredSetUp $b): int => (SetUpState::Dropped === $a->state) <=> (SetUpState::Dropped === $b->state));
+        $ids = [];
+        foreach ($new as $setUp) {
+            if (isset($before[$setUp->key])) {
+                $ids[$setUp->key] = $setUp->key;
+            }
+        }
+        $sorted = static function (array $childIds): array {
+            sort($childIds);
+
+            return $childIds;
+        };
+        foreach ($new as $setUp) {
+            foreach ($before as $id => $stored) {
+                if (!\in_array($id, $ids, true) && $stored->setUp->activity->id === $setUp->activity->id && $sorted($stored->setUp->childIds()) === $sorted($setUp->childIds())) {
+                    $ids[$setUp->key] ??= $id;
+                }
+            }
+            $ids[$setUp->key] ??= Uuid::v7()->toRfc4122();
+        }
+
+        return $ids;
+    }
+
+    /** @param array{set_up: list<array<string, int|float|string|null>>, sitting: list<array<string, int|float|string|null>>, revision: list<array<string, int|float|string|null>>} $rows */
+    private static function collect(array &$rows, SetUp $setUp, string $id, ?StoredSetUp $before, string $date): void
+    {
+        $changed = false;
+        foreach ($setUp->sittings as $turn => $sitting) {
+            $was = $before->sittings[$sitting->childId] ?? null;
+            $questions = self::named($sitting, $was);
+            $changed = $changed || (null !== $was && $questions != $was->sitting->questions);
+            $rows['sitting'][] = self::sittingRow($sitting->asking($questions), $was->id ?? Uuid::v7()->toRfc4122(), $id, $date, $turn);
+        }
+        if ($changed && null !== $before) {
+            $sittings = [];
+            foreach ($before->sittings as $was) {
+                $sittings[$was->id] = ['courses' => Stored::courses($was->sitting), 'questions' => array_map(Stored::question(...), $was->sitting->questions)];
+            }
+            $rows['revision'][] = ['set_up_id' => $id, 'revision' => $before->revision, 'date' => $date, 'sittings' => json_encode($sittings, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE)];
+        }
+        $rows['set_up'][] = self::setUpRow($setUp, $id, SetUpState::Planned, $date, ($before->revision ?? 1) + ($changed ? 1 : 0));
+    }
+
+    /** @return list<Question> of a sitting, each with an id: its own where the same was asked in the same sitting before */
+    private static function named(Sitting $sitting, ?StoredSitting $was): array
+    {
+        $known = [];
+        foreach ($was->sitting->questions ?? [] as $question) {
+            $known[$question->stepId.'|'.$question->prompt->key().'|'.$question->level->value][] = $question->id;
+        }
+
+        return array_map(static function (Question $question) use (&$known): Question {
+            $key = $question->stepId.'|'.$question->prompt->key().'|'.$question->level->value;
+
+            return $question->named((isset($known[$key]) ? array_shift($known[$key]) : null) ?? Uuid::v7()->toRfc4122());
+        }, $sitting->questions);
+    }
+
+    /** @return array<string, int|float|string|null> */
+    private static function setUpRow(SetUp $setUp, string $id, SetUpState $state, string $date, int $revision): array
+    {
+        return [
+            'id' => $id,
+            'date' => $date,
+            'state' => (SetUpState::Begun === $state ? SetUpState::Planned : $state)->value,
+            'activity_id' => $setUp->activity->id,
+            'place' => $setUp->place->value,
+            'part' => $setUp->part->value,
+            'start' => $setUp->span->start,
+            'minutes' => $setUp->span->minutes(),
+            'laid' => json_encode(array_map(static fn (Laid $laid): array => ['role' => $laid->roleId, 'thing' => $laid->thing->id, 'count' => $laid->count], $setUp->laid), \JSON_THROW_ON_ERROR),
+            'props' => json_encode(array_map(static fn (Prop $prop): string => $prop->id, $setUp->props), \JSON_THROW_ON_ERROR),
+            'warnings' => json_encode(array_map(static fn (Caution $caution): array => Stored::warning($caution), $setUp->warnings), \JSON_THROW_ON_ERROR),
+            'revision' => $revision,
+        ];
+    }
+
+    /** @return array<string, int|float|string|null> */
+    private static function sittingRow(Sitting $sitting, string $id, string $setUpId, string $date, int $turn): array
+    {
+        return [
+            'id' => $id,
+            'set_up_id' => $setUpId,
+            'turn' => $turn,
+            'child_id' => $sitting->childId,
+            'date' => $date,
+            'courses' => json_encode(Stored::courses($sitting), \JSON_THROW_ON_ERROR),
+            'questions' => json_encode(array_map(static fn (Question $question): array => Stored::question($question), $sitting->questions), \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE),
+            'value' => $sitting->value,
+            'worth' => null === $sitting->worth ? null : json_encode(get_object_vars($sitting->worth), \JSON_THROW_ON_ERROR),
+            'turn_order' => '[]',
+            'advice' => '[]',
+        ];
+    }
+}

@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\App\Plan;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Pindle\Core\Advice\Decision;
+use Pindle\Core\Advice\Ending;
+use Pindle\Core\Advice\Idea;
+use Pindle\Core\Calendar\LocalDate;
+use Pindle\Core\Evidence\Mark;
+use Pindle\Core\Planning\SetUp;
+use Pindle\Core\Question\Question;
+use Symfony\Component\Uid\Uuid;
+
+/** Keeps how sittings went: what was asked besides, how they ended, what follows. */
+final readonly class Sittings
+{
+    public function __construct(private EntityManagerInterface $entities, private StalePlans $stale, private PlanWriter $writer)
+    {
+    }
+
+    /**
+     * Keeps what the parent did with an idea, and the questions from now on. New ones are given ids.
+     *
+     * @param list<Question> $questions
+     * @param list<int>      $order     places of the questions in the order they are asked
+     */
+    public function advised(StoredSitting $sitting, Idea $idea, bool $taken, array $questions, array $order): void
+    {
+        $named = array_map(static fn (Question $question): Question => '' === $question->id ? $question->named(Uuid::v7()->toRfc4122()) : $question, $questions);
+        $this->entities->getConnection()->executeStatement('UPDATE sitting SET advice = json_insert(advice, \'$[#]\', json(?)), questions = ?, turn_order = ? WHERE id = ?', [
+            json_encode(['idea' => $idea->value, 'taken' => $taken], \JSON_THROW_ON_ERROR),
+            json_encode(array_map(static fn (Question $question): array => Stored::question($question), $named), \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE),
+            json_encode(array_map(static fn (int $place): string => $named[$place]->id, $order), \JSON_THROW_ON_ERROR),
+            $sitting->id,
+        ]);
+    }
+
+    /** Something was seen in a set-up that is not in the plan any more: it is in it again, and the rest is planned around it. */
+    public function revive(string $setUpId): void
+    {
+        $this->entities->wrapInTransaction(function () use ($setUpId): void {
+            $this->entities->getConnection()->executeStatement('UPDATE set_up SET state = ? WHERE id = ? AND state = ?', [SetUpState::Planned->value, $setUpId, SetUpState::Dropped->value]);
+            $this->stale->mark();
+        });
+    }
+
+    /**
+     * Keeps how a set-up ended and what follows for each course of each child; the plan of the day is stale by it.
+     *
+     * @param array<string, list<array{decision: Decision, after: Mark}>> $results child id => for each course
+     *
+     * @return bool false when another device finished it first
+     */
+    public function finish(StoredSetUp $stored, Ending $ending, array $results): bool
+    {
+        return $this->entities->wrapInTransaction(function () use ($stored, $ending, $results): bool {
+            if (1 !== $this->entities->getConnection()->executeStatement('UPDATE set_up SET state = ? WHERE id = ? AND state <> ?', [SetUpState::Done->value, $stored->setUp->key, SetUpState::Done->value])) {
+                return false;
+            }
+            $this->end($stored->sittings, $stored->date, $ending, $results);
+            $this->stale->mark();
+
+            return true;
+        });
+    }
+
+    /**
+     * A set-up of a day gone by, known whole, as in the demo.
+     *
+     * @param array<string, StoredSitting>                                $sittings child id => sitting
+     * @param array<string, list<array{decision: Decision, after: Mark}>> $results
+     */
+    public function keepPast(SetUp $setUp, LocalDate $date, string $id, array $sittings, Ending $ending, array $results): void
+    {
+        $this->writer->keepPast($setUp, $date, $id, array_map(static fn (StoredSitting $sitting): string => $sitting->id, $sittings));
+        $this->entities->getConnection()->executeStatement('UPDATE set_up SET state = ? WHERE id = ?', [SetUpState::Done->value, $id]);
+        $this->end($sittings, $date, $ending, $results);
+    }
+
+    /**
+     * @param array<string, StoredSitting>                                $sittings
+     * @param array<string, list<array{decision: Decision, after: Mark}>> $results
+     */
+    private function end(array $sittings, LocalDate $date, Ending $ending, array $results): void
+    {
+        $cases = $values = [];
+        foreach ($sittings as $sitting) {
+            $courses = [];
+            foreach ($sitting->sitting->courses as $i => $course) {
+                ['decision' => $decision, 'after' => $after] = $results[$sitting->sitting->childId][$i];
+                $courses[] = Stored::course($course, $decision, $after, null === $decision->days ? null : $date->plusDays($decision->days)->toString());
+            }
+            $cases[] = 'WHEN ? THEN ?';
+            array_push($values, $sitting->id, json_encode($courses, \JSON_THROW_ON_ERROR));
+        }
+        $ids = array_values(array_map(static fn (StoredSitting $sitting): string => $sitting->id, $sittings));
+        $this->entities->getConnection()->executeStatement(
+            'UPDATE sitting SET ending = ?, courses = CASE id '.implode(' ', $cases).' END WHERE id IN ('.implode(', ', array_fill(0, \count($ids), '?')).')',
+            [$ending->value, ...$values, ...$ids],
+        );
+    }
+}

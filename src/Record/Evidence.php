@@ -1,0 +1,176 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\App\Record;
+
+use Doctrine\DBAL\ArrayParameterType;
+use Doctrine\DBAL\Exception\UniqueConstraintViolationException;
+use Doctrine\ORM\EntityManagerInterface;
+use Pindle\App\Platform\Http\Refusal;
+use Pindle\Core\Child\Child;
+use Pindle\Core\Evidence\Attempt;
+use Pindle\Core\Evidence\ChildRecord;
+use Pindle\Core\Evidence\HandMark;
+use Pindle\Core\Evidence\Witness;
+use Psr\EventDispatcher\EventDispatcherInterface;
+
+/** What was seen, and the record that follows from it. */
+final readonly class Evidence
+{
+    public function __construct(private AttemptRepository $attempts, private Records $records, private EntityManagerInterface $entities, private EventDispatcherInterface $events)
+    {
+    }
+
+    public function record(Child $child): ChildRecord
+    {
+        return $this->records([$child])[$child->id];
+    }
+
+    /**
+     * @param list<Child> $children
+     *
+     * @return array<string, ChildRecord> by child id
+     */
+    public function records(array $children): array
+    {
+        return $this->records->of($children);
+    }
+
+    /**
+     * One more attempt; the record follows at once.
+     *
+     * @param string $questionId names the question of the sitting that was asked; empty in a first look
+     *
+     * @throws Refusal 409 when the question was answered already, or the same attempt is being recorded
+     */
+    public function recordAttempt(Child $child, Attempt $attempt, string $questionId): ChildRecord
+    {
+        try {
+            return $this->records->change($child, function () use ($child, $attempt, $questionId): void {
+                $this->entities->persist(AttemptEntity::of($attempt, $child->id, $questionId));
+                $this->events->dispatch(new EvidenceChanged($child->id, $attempt->sittingId, true));
+            }, [$attempt]);
+        } catch (UniqueConstraintViolationException) {
+            throw Refusal::conflict('id', 'This try is being recorded already; ask again.');
+        }
+    }
+
+    /** A note of a witness, or a mark set by hand. Sending one twice writes it once. */
+    public function note(Child $child, Witness|HandMark $seen, ?string $sittingId = null): ChildRecord
+    {
+        if (null !== $this->entities->find(NoteEntity::class, $seen->id)) {
+            return $this->record($child);
+        }
+
+        return $this->records->change($child, function () use ($child, $seen, $sittingId): void {
+            $this->entities->persist(NoteEntity::of($seen, $child->id, $sittingId));
+            $this->events->dispatch(new EvidenceChanged($child->id, $sittingId));
+        }, [$seen]);
+    }
+
+    /** Takes back an attempt or a note; the history still shows it. */
+    public function takeBack(Child $child, AttemptEntity|NoteEntity $seen, \DateTimeImmutable $now): ChildRecord
+    {
+        if (null !== $seen->removedAt) {
+            return $this->record($child);
+        }
+
+        return $this->records->change($child, function () use ($child, $seen, $now): void {
+            $seen->removedAt = (int) $now->format('Uv');
+            $this->events->dispatch(new EvidenceChanged($child->id, $seen->sittingId));
+        }, [], [$seen->stepId]);
+    }
+
+    /** The attempt or note of this id, whoever it is about. */
+    public function seen(string $id): AttemptEntity|NoteEntity|null
+    {
+        return $this->attempts->find($id) ?? $this->entities->find(NoteEntity::class, $id);
+    }
+
+    /** The attempt of this id, those taken back included. */
+    public function attempt(string $id): ?AttemptEntity
+    {
+        return $this->attempts->find($id);
+    }
+
+    /**
+     * Puts a corrected attempt in the place of another; the history shows both.
+     *
+     * @throws Refusal 409 when it was taken back or corrected already
+     */
+    public function correct(Child $child, AttemptEntity $wrong, Attempt $right, \DateTimeImmutable $now): ChildRecord
+    {
+        if (null !== $wrong->removedAt) {
+            throw Refusal::conflict('id', 'This try was taken back or corrected already. Nothing was changed.');
+        }
+
+        return $this->records->change($child, function () use ($child, $wrong, $right, $now): void {
+            $wrong->removedAt = (int) $now->format('Uv');
+            $this->entities->flush();
+            $this->entities->persist(AttemptEntity::of($right, $child->id, $wrong->questionId, $wrong->id));
+            $this->events->dispatch(new EvidenceChanged($child->id, $wrong->sittingId));
+        }, [$right], [$wrong->stepId]);
+    }
+
+    /** @return list<Attempt> of one sitting, in order */
+    public function attemptsIn(string $sittingId): array
+    {
+        return array_map(static fn (AttemptEntity $attempt): Attempt => $attempt->toCore(), $this->attempts->ofSittings([$sittingId]));
+    }
+
+    /**
+     * @param list<string> $sittingIds
+     *
+     * @return list<AttemptEntity> those that count, in order of time
+     */
+    public function answered(array $sittingIds): array
+    {
+        return $this->attempts->ofSittings($sittingIds);
+    }
+
+    /** @return list<AttemptEntity> those of a sitting that count, in order of time, and the one of this id */
+    public function around(string $sittingId, string $id): array
+    {
+        return $this->attempts->around($sittingId, $id);
+    }
+
+    /**
+     * Which of these sittings have something seen in them.
+     *
+     * @param list<string> $sittingIds
+     *
+     * @return array<string, true> by sitting id
+     */
+    public function begun(array $sittingIds): array
+    {
+        if ([] === $sittingIds) {
+            return [];
+        }
+        $begun = $this->entities->getConnection()->fetchFirstColumn(
+            'SELECT sitting_id FROM attempt WHERE removed_at IS NULL AND sitting_id IN (?) UNION SELECT sitting_id FROM note WHERE removed_at IS NULL AND sitting_id IN (?)',
+            [$sittingIds, $sittingIds],
+            [ArrayParameterType::STRING, ArrayParameterType::STRING],
+        );
+
+        return array_fill_keys(array_filter($begun, is_string(...)), true);
+    }
+
+    /** @return list<array{seen: Attempt|Witness|HandMark, removed: bool, corrects: string|null}> of one step, newest first, those taken back included */
+    public function history(string $childId, string $stepId): array
+    {
+        $history = array_map(
+            static fn (AttemptEntity|NoteEntity $seen): array => ['seen' => $seen->toCore(), 'removed' => null !== $seen->removedAt, 'corrects' => $seen instanceof AttemptEntity ? $seen->corrects : null],
+            [...$this->attempts->ofStep($childId, $stepId), ...$this->entities->getRepository(NoteEntity::class)->findBy(['childId' => $childId, 'stepId' => $stepId])],
+        );
+        usort($history, static fn (array $a, array $b): int => Attempt::compare($b['seen'], $a['seen']));
+
+        return $history;
+    }
+
+    /** An attempt that is known whole, as in the demo; the caller flushes, and the record is made at the first look at it. */
+    public function keep(Attempt $attempt, string $childId, string $questionId): void
+    {
+        $this->entities->persist(AttemptEntity::of($attempt, $childId, $questionId));
+    }
+}

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\App\Rooms\Children;
+
+use Nelmio\ApiDocBundle\Attribute\Model;
+use OpenApi\Attributes as OA;
+use Pindle\App\Household\Children;
+use Pindle\App\Platform\Clock;
+use Pindle\App\Record\FirstLooks;
+use Pindle\Core\Child\Child;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/children/{childId}/first-look')]
+#[OA\Tag('Children')]
+final readonly class FirstLookController
+{
+    public function __construct(private FirstLooks $looks, private FirstLookViews $views, private Children $children, private Clock $clock)
+    {
+    }
+
+    #[Route('', name: 'first_look', methods: ['GET'])]
+    #[OA\Response(response: 200, description: 'Where the first look stands', content: new OA\JsonContent(ref: new Model(type: FirstLookView::class)))]
+    public function look(string $childId): JsonResponse
+    {
+        return new JsonResponse($this->views->of($this->child($childId)));
+    }
+
+    #[Route('', name: 'first_look_begin', methods: ['POST'])]
+    #[OA\Response(response: 200, description: 'Begun', content: new OA\JsonContent(ref: new Model(type: FirstLookView::class)))]
+    public function begin(string $childId, #[MapRequestPayload] FirstLookInput $input): JsonResponse
+    {
+        $this->looks->begin($this->child($childId), $this->views->known($input->canAlready));
+
+        return $this->look($childId);
+    }
+
+    #[Route('/answers', name: 'first_look_answer', methods: ['POST'])]
+    #[OA\Response(response: 200, description: 'Recorded, with the next task', content: new OA\JsonContent(ref: new Model(type: FirstLookView::class)))]
+    public function answer(string $childId, #[MapRequestPayload] LookAnswerInput $input): JsonResponse
+    {
+        $this->looks->answer($this->child($childId), $input->id, $input->stepId, $input->outcome, $this->clock->seenAt($input->at), $input->deviceId);
+
+        return $this->look($childId);
+    }
+
+    #[Route('/answers/last', name: 'first_look_undo', methods: ['DELETE'])]
+    #[OA\Response(response: 200, description: 'The last answer is taken back', content: new OA\JsonContent(ref: new Model(type: FirstLookView::class)))]
+    public function undo(string $childId): JsonResponse
+    {
+        $this->looks->takeBackLast($this->child($childId));
+
+        return $this->look($childId);
+    }
+
+    #[Route('/stop', name: 'first_look_stop', methods: ['POST'])]
+    #[OA\Response(response: 200, description: 'Stopped for good; what was found stays', content: new OA\JsonContent(ref: new Model(type: FirstLookView::class)))]
+    public function stop(string $childId): JsonResponse
+    {
+        $this->looks->stop($this->child($childId));
+
+        return $this->look($childId);
+    }
+
+    private function child(string $id): Child
+    {
+        return $this->children->child($id, $this->clock->today());
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\App\Rooms\Cupboard;
+
+use Pindle\Core\Thing\Shape;
+
+/** A thing as the screens see it, with what it is not safe for. */
+final readonly class ThingView
+{
+    /**
+     * @param list<float>|null $size
+     * @param list<string>     $traits
+     * @param list<string>     $allergens
+     * @param list<SafetyView> $safety
+     */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public string $single,
+        public int $amount,
+        public ?array $size,
+        public Shape $shape,
+        public array $traits,
+        public array $allergens,
+        public string $picture,
+        public ?string $shipped,
+        public ?float $mass,
+        public ?float $massDeviation,
+        public int $colours,
+        public array $safety,
+        public int $version,
+    ) {
+    }
+}

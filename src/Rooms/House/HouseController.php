@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\App\Rooms\House;
+
+use Nelmio\ApiDocBundle\Attribute\Model;
+use OpenApi\Attributes as OA;
+use Pindle\App\Content\SchoolFile;
+use Pindle\App\Household\House;
+use Pindle\App\Platform\Clock;
+use Pindle\Core\Child\Setting;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/house')]
+#[OA\Tag('House')]
+final readonly class HouseController
+{
+    public const RELEASE = '0.4.0';
+
+    public function __construct(private House $house, private SchoolFile $schools, private Clock $clock, private string $dataDir, private bool $demo)
+    {
+    }
+
+    #[Route('', name: 'house_look', methods: ['GET'])]
+    #[OA\Response(response: 200, description: 'The house', content: new OA\JsonContent(ref: new Model(type: HouseView::class)))]
+    public function look(): JsonResponse
+    {
+        return new JsonResponse(new HouseView(
+            $this->clock->today()->toString(),
+            $this->clock->zone->getName(),
+            realpath($this->dataDir) ?: $this->dataDir,
+            $this->demo,
+            self::RELEASE,
+            $this->house->settings(),
+            array_map($this->question(...), Setting::cases()),
+            $this->house->version(),
+        ));
+    }
+
+    #[Route('', name: 'house_change', methods: ['PUT'])]
+    #[OA\Response(response: 200, description: 'The house', content: new OA\JsonContent(ref: new Model(type: HouseView::class)))]
+    public function change(#[MapRequestPayload] HouseInput $input): JsonResponse
+    {
+        $this->house->change($input->settings, $input->version);
+
+        return $this->look();
+    }
+
+    private function question(Setting $setting): SettingView
+    {
+        $words = $this->schools->words($setting);
+
+        return new SettingView($setting->value, $words->question, $words->views, array_map(
+            static fn (string $answer): SettingAnswerView => new SettingAnswerView($answer, $words->answers[$answer]['words'], $words->answers[$answer]['note']),
+            $setting->answers(),
+        ));
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\App\Rooms\House;
+
+/** The house: today's date, where the household's data lives, whether this is the demo, and what the house has chosen. */
+final readonly class HouseView
+{
+    /**
+     * @param array<string, string> $settings  setting => answer chosen for the house
+     * @param list<SettingView>     $questions all there are to choose
+     */
+    public function __construct(
+        public string $today,
+        public string $zone,
+        public string $data,
+        public bool $demo,
+        public string $release,
+        public array $settings,
+        public array $questions,
+        public int $version,
+    ) {
+    }
+}

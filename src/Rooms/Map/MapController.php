@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\App\Rooms\Map;
+
+use Nelmio\ApiDocBundle\Attribute\Model;
+use OpenApi\Attributes as OA;
+use Pindle\App\Household\Children;
+use Pindle\App\Platform\Clock;
+use Pindle\App\Platform\Http\Refusal;
+use Pindle\App\Record\Evidence;
+use Pindle\Core\Evidence\HandMark;
+use Pindle\Core\Evidence\Witness;
+use Pindle\Core\Skill\SkillMap;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/map')]
+#[OA\Tag('Map')]
+final readonly class MapController
+{
+    public function __construct(
+        private Children $children,
+        private Evidence $evidence,
+        private MapViews $views,
+        private SkillMap $map,
+        private Clock $clock,
+    ) {
+    }
+
+    #[Route('/{childId}', name: 'map_look', methods: ['GET'])]
+    #[OA\Response(response: 200, description: 'What one child can do', content: new OA\JsonContent(ref: new Model(type: MapView::class)))]
+    public function look(string $childId): JsonResponse
+    {
+        return new JsonResponse($this->views->map($this->children->child($childId, $this->clock->today())));
+    }
+
+    #[Route('/{childId}/wanted', name: 'map_want', methods: ['POST'], priority: 1)]
+    #[OA\Response(response: 200, description: 'The map with what is wanted', content: new OA\JsonContent(ref: new Model(type: MapView::class)))]
+    public function want(string $childId, #[MapRequestPayload] WantedInput $input): JsonResponse
+    {
+        if (null !== $input->strand) {
+            $this->children->focus($childId, $input->strand->value, $input->on);
+        } elseif (null !== $input->stepId) {
+            $this->mustBeOnTheMap($input->stepId);
+            $this->children->pin($childId, $input->stepId, $input->on);
+        } else {
+            throw Refusal::invalid('stepId', 'Say which step or which strand.');
+        }
+
+        return $this->look($childId);
+    }
+
+    #[Route('/{childId}/{stepId}', name: 'map_evidence', methods: ['GET'])]
+    #[OA\Response(response: 200, description: 'All there is about one step', content: new OA\JsonContent(ref: new Model(type: EvidenceView::class)))]
+    public function evidence(string $childId, string $stepId): JsonResponse
+    {
+        $child = $this->children->child($childId, $this->clock->today());
+        $this->mustBeOnTheMap($stepId);
+
+        return new JsonResponse($this->views->evidence($child, $stepId));
+    }
+
+    #[Route('/{childId}/{stepId}/seen', name: 'map_seen', methods: ['POST'])]
+    #[OA\Response(response: 200, description: 'The evidence with the note', content: new OA\JsonContent(ref: new Model(type: EvidenceView::class)))]
+    public function seen(string $childId, string $stepId, #[MapRequestPayload] NoteInput $input): JsonResponse
+    {
+        $child = $this->children->child($childId, $this->clock->today());
+        $this->mustBeOnTheMap($stepId);
+        $at = $this->clock->seenAt($input->at);
+        $this->evidence->note($child, new Witness($input->id, $stepId, $input->outcome, trim($input->note), $at, $this->clock->dayOf($at), $input->deviceId));
+
+        return $this->evidence($childId, $stepId);
+    }
+
+    #[Route('/{childId}/{stepId}/mark', name: 'map_mark', methods: ['POST'])]
+    #[OA\Response(response: 200, description: 'The evidence with the mark set by hand', content: new OA\JsonContent(ref: new Model(type: EvidenceView::class)))]
+    public function mark(string $childId, string $stepId, #[MapRequestPayload] HandMarkInput $input): JsonResponse
+    {
+        $child = $this->children->child($childId, $this->clock->today());
+        $this->mustBeOnTheMap($stepId);
+        $at = $this->clock->seenAt($input->at);
+        $this->evidence->note($child, new HandMark($input->id, $stepId, $input->mark, trim($input->note), $at, $this->clock->dayOf($at), $input->deviceId));
+
+        return $this->evidence($childId, $stepId);
+    }
+
+    /** @throws Refusal 404 */
+    private function mustBeOnTheMap(string $stepId): void
+    {
+        if (!$this->map->has($stepId)) {
+            throw Refusal::notFound('stepId', 'There is no such step on the map.');
+        }
+    }
+}

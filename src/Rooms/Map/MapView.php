@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\App\Rooms\Map;
+
+/** What one child can do. */
+final readonly class MapView
+{
+    /**
+     * @param list<StrandView>   $strands
+     * @param array<string, int> $counts mark => how many steps
+     * @param list<string>       $focus  strands the parent wants more of
+     * @param int                $unsure how many steps a first look left unsure
+     */
+    public function __construct(
+        public string $childId,
+        public string $childName,
+        public array $strands,
+        public array $counts,
+        public array $focus,
+        public int $unsure,
+    ) {
+    }
+}

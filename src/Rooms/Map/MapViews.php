@@ -1,0 +1,195 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\App\Rooms\Map;
+
+use Pindle\App\Content\SkillFile;
+use Pindle\App\Content\Words;
+use Pindle\App\Household\Activities;
+use Pindle\App\Household\Things;
+use Pindle\App\Platform\Clock;
+use Pindle\App\Record\Evidence;
+use Pindle\App\Record\FirstLooks;
+use Pindle\App\Views\Views;
+use Pindle\Core\Child\Child;
+use Pindle\Core\Evidence\Attempt;
+use Pindle\Core\Evidence\ChildRecord;
+use Pindle\Core\Evidence\Clause;
+use Pindle\Core\Evidence\HandMark;
+use Pindle\Core\Evidence\Help;
+use Pindle\Core\Evidence\Ladder;
+use Pindle\Core\Evidence\SecureClauses;
+use Pindle\Core\Evidence\StepState;
+use Pindle\Core\Evidence\Tracing;
+use Pindle\Core\Evidence\Witness;
+use Pindle\Core\FirstLook\FirstLook;
+use Pindle\Core\Skill\SkillMap;
+use Pindle\Core\Skill\Strand;
+use Pindle\Core\Thing\Thing;
+
+/** Writes out what a child can do, and all that stands behind one step. */
+final readonly class MapViews
+{
+    /** Days a memory curve shows at least. */
+    private const DAYS_SHOWN = 14;
+
+    public function __construct(
+        private Evidence $evidence,
+        private Things $things,
+        private SkillMap $map,
+        private Activities $activities,
+        private SkillFile $skills,
+        private FirstLooks $looks,
+        private Words $words,
+        private Views $views,
+        private Clock $clock,
+    ) {
+    }
+
+    public function map(Child $child): MapView
+    {
+        $record = $this->evidence->record($child);
+        $looked = $this->hasLooked($child);
+        $counts = [];
+        $unsure = 0;
+        $strands = [];
+        foreach (Strand::cases() as $strand) {
+            $skills = [];
+            foreach ($this->map->skills as $skill) {
+                if ($skill->strand !== $strand) {
+                    continue;
+                }
+                $cells = array_map(fn (int|string $reach): CellView => $this->cell($skill->id.'@'.$reach, $record, $child, $looked), array_keys($skill->reaches));
+                foreach ($cells as $cell) {
+                    $counts[$cell->mark->value] = ($counts[$cell->mark->value] ?? 0) + 1;
+                    $unsure += $cell->unsure ? 1 : 0;
+                }
+                $words = $this->skills->words($skill->id);
+                $skills[] = new SkillView($skill->id, $words->name, $words->done, $skill->kind, $cells);
+            }
+            $strands[] = new StrandView($strand, $this->words->say('strands', $strand), $skills);
+        }
+
+        return new MapView($child->id, $child->name, $strands, $counts, $child->focus, $unsure);
+    }
+
+    public function evidence(Child $child, string $stepId): EvidenceView
+    {
+        $today = $this->clock->today();
+        $record = $this->evidence->record($child);
+        $step = $record->map->step($stepId);
+        $state = $record->state($stepId);
+        $things = $this->things->ever();
+        $form = Ladder::form($step, $state, null === $step->before ? null : $record->state($step->before));
+
+        return new EvidenceView(
+            $this->views->step($stepId),
+            $this->skills->words($step->skill->id)->done,
+            $record->mark($stepId, $today),
+            $state->isImplied(),
+            $this->hasLooked($child) && self::isUnsure($state),
+            null !== $state->byHand,
+            \in_array($stepId, $child->pins, true),
+            $state->p,
+            array_map(fn (string $need): NeedView => new NeedView($this->views->step($need), $record->mark($need, $today), $record->servesAsNeed($need, $today)), $step->needs),
+            array_map($this->clause(...), SecureClauses::of($child->settings->secureRule, $step, $state)),
+            array_map(fn (array $one): SeenView => $this->seen($one['seen'], $one['removed'], null !== $one['corrects'], $things), $this->evidence->history($child->id, $stepId)),
+            $this->memory($record, $stepId),
+            $record->nextLook($stepId, $today)?->toString(),
+            null === $form ? null : $this->words->say('forms', $form),
+            $this->words->say('helps', Ladder::help($state)),
+        );
+    }
+
+    private function cell(string $stepId, ChildRecord $record, Child $child, bool $looked): CellView
+    {
+        $today = $this->clock->today();
+        $step = $record->map->step($stepId);
+        $state = $record->state($stepId);
+
+        return new CellView(
+            $stepId,
+            $this->words->reach($step),
+            $record->mark($stepId, $today),
+            $state->isImplied(),
+            $state->attempts,
+            $step->needs,
+            [] === $record->missingNeeds($stepId, $today),
+            $looked && self::isUnsure($state),
+            null !== $state->byHand,
+            \in_array($stepId, $child->pins, true),
+            $record->nextLook($stepId, $today)?->toString(),
+        );
+    }
+
+    /** Left unsure by a first look, and not tried since. */
+    private static function isUnsure(StepState $state): bool
+    {
+        return 0 === $state->attempts && $state->p > FirstLook::UNSURE_FROM && $state->p < FirstLook::UNSURE_TO;
+    }
+
+    private function hasLooked(Child $child): bool
+    {
+        return null !== $this->looks->newest($child->id);
+    }
+
+    private function memory(ChildRecord $record, string $stepId): ?MemoryView
+    {
+        $state = $record->state($stepId);
+        $today = $this->clock->today();
+        if (null === $state->halfLife || null === $state->clock) {
+            return null;
+        }
+        $since = $state->clock;
+        $at = max(0, $since->daysUntil($today));
+        $next = $record->nextLook($stepId, $today);
+        $nextAt = null === $next ? null : $since->daysUntil($next);
+        $days = max(self::DAYS_SHOWN, $at + 4, (int) ceil(1.6 * ($nextAt ?? 0)));
+
+        return new MemoryView(
+            $since->toString(),
+            round($state->halfLife, 1),
+            array_map(static fn (int $day): float => round($state->recall($since->plusDays($day)), 4), range(0, $days)),
+            $at,
+            $nextAt,
+            Tracing::RECALL_WANTED,
+        );
+    }
+
+    private function clause(Clause $clause): ClauseView
+    {
+        $values = ['has' => $clause->has, 'wants' => $clause->wants, 'outOf' => $clause->outOf ?? 0];
+
+        return new ClauseView($this->words->say($clause->met ? 'clauses' : 'clauses_wanted', $clause->kind, $values), $clause->met);
+    }
+
+    /** @param array<string, Thing> $things */
+    private function seen(Attempt|Witness|HandMark $seen, bool $removed, bool $corrected, array $things): SeenView
+    {
+        $day = $seen->day->toString();
+        if ($seen instanceof Witness) {
+            return new SeenView($seen->id, SeenKind::Witness, $day, $this->words->say('outcomes', $seen->outcome), $seen->outcome, null, null, null, null, $this->words->say('seen', 'witness'), [], $seen->note, $removed, false);
+        }
+        if ($seen instanceof HandMark) {
+            return new SeenView($seen->id, SeenKind::HandMark, $day, $this->words->say('marks', $seen->mark), null, null, null, null, null, $this->words->say('seen', 'hand-mark'), [], $seen->note, $removed, false);
+        }
+
+        return new SeenView(
+            $seen->id,
+            SeenKind::Attempt,
+            $day,
+            $this->words->say('outcomes', $seen->outcome),
+            $seen->outcome,
+            null === $seen->method ? null : $this->words->say('methods', $seen->method),
+            null === $seen->slip ? null : $this->words->say('slips', $seen->slip),
+            Help::Bare === $seen->help ? null : $this->words->say('helps', $seen->help),
+            null === $seen->form ? null : $this->words->say('forms', $seen->form),
+            $seen->isLook ? $this->words->say('seen', 'look') : $this->activities->words($seen->activityId)->name,
+            array_map(static fn (string $id): string => ($things[$id] ?? null)->name ?? 'things', $seen->thingIds),
+            null,
+            $removed,
+            $corrected,
+        );
+    }
+}

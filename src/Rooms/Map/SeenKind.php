@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\App\Rooms\Map;
+
+/** What sort of evidence it is. */
+enum SeenKind: string
+{
+    case Attempt = 'attempt';
+    case Witness = 'witness';
+    case HandMark = 'hand-mark';
+}

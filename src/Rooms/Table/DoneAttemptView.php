@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\App\Rooms\Table;
+
+use Pindle\Core\Evidence\Help;
+use Pindle\Core\Evidence\Outcome;
+
+/** An attempt that was recorded, for showing and taking back. */
+final readonly class DoneAttemptView
+{
+    /** @param int $at milliseconds since 1970 */
+    public function __construct(
+        public string $id,
+        public Outcome $outcome,
+        public Help $help,
+        public int $at,
+    ) {
+    }
+}

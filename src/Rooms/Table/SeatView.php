@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\App\Rooms\Table;
+
+use Pindle\App\Views\StepView;
+use Pindle\Core\Evidence\Help;
+
+/** One child at the table. */
+final readonly class SeatView
+{
+    public function __construct(
+        public string $sittingId,
+        public string $childId,
+        public string $childName,
+        public int $thread,
+        public StepView $step,
+        public ?string $form,
+        public Help $help,
+    ) {
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\App\Rooms\Table;
+
+use Pindle\Core\Evidence\Method;
+use Pindle\Core\Evidence\Slip;
+
+/** Everything one set-up needs at the table. */
+final readonly class TableView
+{
+    /**
+     * @param list<string>          $props
+     * @param list<string>          $measured what was worked out for it: dice, frames, pots, ways
+     * @param list<string>          $show
+     * @param array<string, string> $helps   help => what to do
+     * @param list<Method>          $methods worth noticing here
+     * @param list<Slip>            $slips   that can happen here
+     * @param list<string>          $cautions
+     * @param list<SeatView>        $seats
+     * @param list<TurnView>        $turns
+     * @param list<EndView>         $ends
+     */
+    public function __construct(
+        public string $id,
+        public bool $isDone,
+        public string $name,
+        public string $inShort,
+        public string $place,
+        public string $part,
+        public ?string $layOut,
+        public array $props,
+        public array $measured,
+        public array $show,
+        public string $predict,
+        public string $easier,
+        public string $further,
+        public string $childTurn,
+        public string $twist,
+        public string $toddlerJob,
+        public string $check,
+        public string $tidy,
+        public ?string $waiting,
+        public array $helps,
+        public array $methods,
+        public array $slips,
+        public array $cautions,
+        public array $seats,
+        public array $turns,
+        public array $ends,
+    ) {
+    }
+}

@@ -1,0 +1,202 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\App\Rooms\Table;
+
+use Pindle\App\Content\ActivityWords;
+use Pindle\App\Content\Words;
+use Pindle\App\Household\Activities;
+use Pindle\App\Household\Children;
+use Pindle\App\Plan\StoredResult;
+use Pindle\App\Plan\StoredSetUp;
+use Pindle\App\Plan\StoredSitting;
+use Pindle\App\Record\Evidence;
+use Pindle\App\Views\LaidView;
+use Pindle\App\Views\Pictures;
+use Pindle\App\Views\Views;
+use Pindle\Core\Activity\Prop;
+use Pindle\Core\Child\Child;
+use Pindle\Core\Child\Settings;
+use Pindle\Core\Evidence\ChildRecord;
+use Pindle\Core\Evidence\Help;
+use Pindle\Core\Evidence\Ladder;
+use Pindle\Core\Planning\Laid;
+use Pindle\Core\Planning\SetUp;
+use Pindle\Core\Planning\Sitting;
+use Pindle\Core\Question\Question;
+use Pindle\Core\Skill\Form;
+use Pindle\Core\Skill\SkillMap;
+
+/** Writes a set-up out for the table: what to lay out, say and look for, and every question with its picture. */
+final readonly class TableViews
+{
+    public function __construct(
+        private Evidence $evidence,
+        private Children $children,
+        private Activities $activities,
+        private Words $words,
+        private Views $views,
+        private Pictures $pictures,
+        private SkillMap $map,
+        private Measured $measured,
+    ) {
+    }
+
+    public function of(StoredSetUp $stored): TableView
+    {
+        $setUp = $stored->setUp;
+        $words = $this->activities->words($setUp->activity->id);
+        $children = [];
+        foreach ($this->children->present($stored->date) as $child) {
+            $children[$child->id] = $child;
+        }
+        $records = $this->evidence->records(array_values(array_intersect_key($children, $stored->sittings)));
+
+        return new TableView(
+            $setUp->key,
+            $stored->isDone(),
+            $words->name,
+            $words->inShort,
+            $this->words->say('places', $setUp->place),
+            $this->words->say('parts', $setUp->part),
+            $this->words->fill($words->layOut, $this->firstRole($setUp)),
+            [
+                ...array_map(static fn (LaidView $laid): string => $laid->inWords(), $this->views->laid($setUp)),
+                ...array_map(static fn (Prop $prop): string => $prop->thing->name, $setUp->props),
+            ],
+            $this->measured->of($setUp),
+            $words->show,
+            $words->predict,
+            $words->easier,
+            $words->further,
+            $words->childTurn,
+            $words->twist,
+            $words->toddler,
+            $words->check,
+            $words->tidy,
+            $words->waiting,
+            [Help::Shown->value => $words->shown, Help::PartDone->value => $words->partDone, Help::Bare->value => $words->bare],
+            $words->methods,
+            $words->slips,
+            $stored->isDone() ? [] : $this->views->cautions($setUp),
+            array_values(array_map(fn (StoredSitting $sitting): SeatView => $this->seat($sitting, $children, $records), $stored->sittings)),
+            $this->turns($stored, $words, $children, $records),
+            array_merge(...array_values(array_map(fn (StoredSitting $sitting): array => array_map(fn (StoredResult $result): EndView => $this->end($sitting->sitting->childId, $result, $children), $sitting->results), $stored->sittings))),
+        );
+    }
+
+    /**
+     * How many of what lie out for the first role: one role may be split over two kinds.
+     *
+     * @return array{count: int, things: string}
+     */
+    private function firstRole(SetUp $setUp): array
+    {
+        $first = array_values(array_filter($setUp->laid, static fn (Laid $laid): bool => $laid->roleId === $setUp->laid[0]->roleId));
+
+        return [
+            'count' => array_sum(array_map(static fn (Laid $laid): int => $laid->count, $first)),
+            'things' => implode(' and ', array_map(static fn (Laid $laid): string => 1 === $laid->count ? $laid->thing->single : $laid->thing->name, $first)) ?: 'things',
+        ];
+    }
+
+    /**
+     * @param array<string, Child>       $children
+     * @param array<string, ChildRecord> $records
+     */
+    private function seat(StoredSitting $stored, array $children, array $records): SeatView
+    {
+        $sitting = $stored->sitting;
+        $course = $sitting->course();
+
+        return new SeatView(
+            $stored->id,
+            $sitting->childId,
+            ($children[$sitting->childId] ?? null)->name ?? 'someone who moved out',
+            $this->children->threads()[$sitting->childId] ?? 0,
+            $this->views->step($course->stepId),
+            null === $course->form ? null : $this->words->say('forms', $course->form),
+            isset($records[$sitting->childId]) ? Ladder::help($records[$sitting->childId]->state($course->stepId)) : $course->help,
+        );
+    }
+
+    /**
+     * Children take turns at one pile; the order of each child's own questions stays.
+     *
+     * @param array<string, Child>       $children
+     * @param array<string, ChildRecord> $records
+     *
+     * @return list<TurnView>
+     */
+    private function turns(StoredSetUp $stored, ActivityWords $words, array $children, array $records): array
+    {
+        $done = [];
+        foreach ($this->evidence->answered($stored->sittingIds()) as $attempt) {
+            $done[$attempt->questionId] = new DoneAttemptView($attempt->id, $attempt->outcome, $attempt->help, $attempt->at);
+        }
+        $turns = [];
+        $most = max(0, ...array_map(static fn (StoredSitting $sitting): int => \count($sitting->order), array_values($stored->sittings)));
+        for ($turn = 0; $turn < $most; ++$turn) {
+            foreach ($stored->sittings as $sitting) {
+                $question = $sitting->question($sitting->order[$turn] ?? '');
+                if (null !== $question) {
+                    $turns[] = $this->turn($stored->setUp, $sitting, $question, $words, $children, $records, $done[$question->id] ?? null);
+                }
+            }
+        }
+
+        return $turns;
+    }
+
+    /**
+     * @param array<string, Child>       $children
+     * @param array<string, ChildRecord> $records
+     */
+    private function turn(SetUp $setUp, StoredSitting $stored, Question $question, ActivityWords $words, array $children, array $records, ?DoneAttemptView $done): TurnView
+    {
+        $childId = $stored->sitting->childId;
+        $settings = ($children[$childId] ?? null)->settings ?? new Settings();
+        $thing = $setUp->laid[0]->thing->name ?? 'counters';
+        $prompt = $question->prompt;
+        $amount = $prompt->isGuess() ? $prompt->answer() : null;
+
+        return new TurnView(
+            $stored->id,
+            $question->id,
+            $question->stepId,
+            $question->level,
+            $this->words->ask($prompt, $words->say, $thing, $settings, self::isWritten($setUp, $stored->sitting) ? $settings->answering : null),
+            $this->words->answer($prompt, $thing),
+            $prompt->isOpen(),
+            $prompt->isGuess(),
+            \is_int($amount) ? $amount : null,
+            // Frames are filled other ways as well once the child is sure.
+            $this->pictures->question($setUp, $question, $stored->sitting->course()->form, $settings, isset($records[$childId]) && $records[$childId]->state($question->stepId)->secured),
+            $done,
+        );
+    }
+
+    /** Whether answers are laid, written or ringed here: with signs and numerals, where the activity has something to answer with. */
+    private static function isWritten(SetUp $setUp, Sitting $sitting): bool
+    {
+        return Form::Symbols === $sitting->course()->form && [] !== array_filter($setUp->activity->props, static fn (Prop $prop): bool => $prop->answers);
+    }
+
+    /** @param array<string, Child> $children */
+    private function end(string $childId, StoredResult $result, array $children): EndView
+    {
+        return new EndView(
+            $childId,
+            ($children[$childId] ?? null)->name ?? 'someone who moved out',
+            $this->views->step($result->course->stepId),
+            $result->kind,
+            $this->words->say('decision_names', $result->kind),
+            $this->words->say('decisions', $result->reason, $result->values),
+            null === $result->remedy ? null : $this->words->say('remedies', $result->remedy),
+            array_map(fn (string $step): string => $this->words->step($this->map->step($step)), $result->opens),
+            $result->course->before,
+            $result->after,
+        );
+    }
+}

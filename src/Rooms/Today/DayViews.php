@@ -1,0 +1,234 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\App\Rooms\Today;
+
+use Pindle\App\Content\Words;
+use Pindle\App\Household\Activities;
+use Pindle\App\Household\Children;
+use Pindle\App\Household\Things;
+use Pindle\App\Plan\DayEntity;
+use Pindle\App\Plan\Plans;
+use Pindle\App\Plan\SetUpState;
+use Pindle\App\Plan\StoredResult;
+use Pindle\App\Plan\StoredSetUp;
+use Pindle\App\Plan\StoredSitting;
+use Pindle\App\Views\Pictures;
+use Pindle\App\Views\Views;
+use Pindle\Core\Activity\Prop;
+use Pindle\Core\Advice\Worth;
+use Pindle\Core\Calendar\LocalDate;
+use Pindle\Core\Child\Child;
+use Pindle\Core\Child\Settings;
+use Pindle\Core\Planning\BringList;
+use Pindle\Core\Planning\ChildState;
+use Pindle\Core\Planning\Day;
+use Pindle\Core\Planning\SetUp;
+use Pindle\Core\Planning\Stretch;
+use Pindle\Core\Skill\SkillMap;
+
+/** Writes a stored day out for the screen. */
+final readonly class DayViews
+{
+    public function __construct(
+        private Plans $plans,
+        private Children $children,
+        private Things $things,
+        private Activities $activities,
+        private Words $words,
+        private Views $views,
+        private Pictures $pictures,
+        private SkillMap $map,
+    ) {
+    }
+
+    public function of(DayEntity $day): DayView
+    {
+        $date = LocalDate::parse($day->date);
+        $children = [];
+        foreach ($this->children->present($date) as $child) {
+            $children[$child->id] = $child;
+        }
+        $setUps = array_values(array_filter($this->plans->setUps($date), static fn (StoredSetUp $setUp): bool => [] !== array_intersect_key($setUp->sittings, $children)));
+        $threads = $this->threads($day, $date, $children, $setUps);
+        $threadOf = $this->children->threads();
+        $open = array_values(array_map(static fn (StoredSetUp $stored): SetUp => $stored->setUp, array_filter($setUps, static fn (StoredSetUp $stored): bool => !$stored->isDone())));
+
+        return new DayView(
+            $day->date,
+            $day->isPlanned(),
+            $day->windows,
+            $day->wet,
+            $day->quiet,
+            array_map(fn (Child $child): PlannedChildView => $this->child($child, $setUps, $threads[$child->id] ?? [], $threadOf, $day), array_values($children)),
+            self::parent($setUps),
+            array_map(fn (StoredSetUp $stored): SetUpView => $this->setUp($stored, $children, $threadOf), $setUps),
+            array_map(fn (array $bring): BringView => new BringView($bring['thing']->id, 1 === $bring['count'] ? $bring['thing']->single : $bring['thing']->name, $bring['count'], $this->pictures->thing($bring['thing'])), BringList::of($open)),
+            self::make($setUps),
+            [] !== $this->things->present(),
+            $day->version,
+        );
+    }
+
+    /**
+     * What each child does, as it was planned; worked out where an older release kept no threads.
+     *
+     * @param array<string, Child> $children
+     * @param list<StoredSetUp>    $setUps
+     *
+     * @return array<string, list<StretchView>>
+     */
+    private function threads(DayEntity $day, LocalDate $date, array $children, array $setUps): array
+    {
+        if (null !== $day->threads) {
+            return array_map(static fn (array $thread): array => array_map(static fn (array $one): StretchView => new StretchView(ChildState::from($one[0]), $one[1], $one[2], $one[3]), $thread), $day->threads);
+        }
+        $threads = (new Day($date, array_values($children), $day->spans()))->threads(array_map(static fn (StoredSetUp $stored): SetUp => $stored->setUp, $setUps));
+
+        return array_map(static fn (array $thread): array => array_map(static fn (Stretch $one): StretchView => new StretchView($one->state, $one->span->start, $one->span->end, $one->setUpKey), $thread), $threads);
+    }
+
+    /**
+     * @param list<StoredSetUp> $setUps
+     *
+     * @return list<BusyView>
+     */
+    private static function parent(array $setUps): array
+    {
+        $parent = [];
+        foreach ($setUps as $stored) {
+            foreach ($stored->setUp->part->busy($stored->setUp->span) as $span) {
+                $parent[] = new BusyView($stored->setUp->part, $span->start, $span->end, $stored->setUp->key);
+            }
+        }
+
+        return $parent;
+    }
+
+    /**
+     * @param list<StoredSetUp>  $setUps
+     * @param list<StretchView>  $thread
+     * @param array<string, int> $threadOf
+     */
+    private function child(Child $child, array $setUps, array $thread, array $threadOf, DayEntity $day): PlannedChildView
+    {
+        $done = $ahead = 0;
+        foreach ($setUps as $stored) {
+            $minutes = isset($stored->sittings[$child->id]) ? $stored->setUp->span->minutes() : 0;
+            $done += $stored->isDone() ? $minutes : 0;
+            $ahead += $stored->isDone() ? 0 : $minutes;
+        }
+        $nothing = match (true) {
+            !$day->isPlanned() || $ahead > 0 => null,
+            $done > 0 => 'Done for today.',
+            default => 'Nothing fits today: more things in the cupboard or more time at the table would help.',
+        };
+
+        return new PlannedChildView($child->id, $child->name, $threadOf[$child->id] ?? 0, $thread, $ahead + $done, $done, $nothing);
+    }
+
+    /**
+     * @param array<string, Child> $children
+     * @param array<string, int>   $threadOf
+     */
+    private function setUp(StoredSetUp $stored, array $children, array $threadOf): SetUpView
+    {
+        $setUp = $stored->setUp;
+        $words = $this->activities->words($setUp->activity->id);
+        $first = $setUp->sittings[0];
+        $question = $first->questions[min(1, \count($first->questions) - 1)];
+
+        return new SetUpView(
+            $setUp->key,
+            $stored->state,
+            $setUp->activity->id,
+            $words->name,
+            $words->inShort,
+            $this->words->say('places', $setUp->place),
+            $setUp->part,
+            $this->words->say('parts', $setUp->part),
+            $setUp->span->start,
+            $setUp->span->end,
+            array_values(array_map(fn (StoredSitting $sitting): SittingView => $this->sitting($sitting, $children, $threadOf), $stored->sittings)),
+            $this->views->laid($setUp),
+            array_map(static fn (Prop $prop): string => $prop->thing->name, $setUp->props),
+            $this->pictures->question($setUp, $question, $first->course()->form, ($children[$first->childId] ?? null)->settings ?? new Settings(), false),
+            SetUpState::Done === $stored->state ? [] : $this->views->cautions($setUp),
+            $words->toddler,
+        );
+    }
+
+    /**
+     * @param array<string, Child> $children
+     * @param array<string, int>   $threadOf
+     */
+    private function sitting(StoredSitting $stored, array $children, array $threadOf): SittingView
+    {
+        $sitting = $stored->sitting;
+        $course = $sitting->course();
+
+        return new SittingView(
+            $stored->id,
+            $sitting->childId,
+            ($children[$sitting->childId] ?? null)->name ?? 'someone who moved out',
+            $threadOf[$sitting->childId] ?? 0,
+            $this->views->step($course->stepId),
+            $course->form,
+            $this->views->reason($course),
+            $course->brandNew,
+            \count($sitting->questions),
+            null === $sitting->worth ? [] : $this->worth($sitting->worth),
+            isset($stored->results[0]) ? $this->decision($stored->results[0]) : null,
+        );
+    }
+
+    /**
+     * The parts of a value in words, those that change nothing left out.
+     *
+     * @return list<WorthPartView>
+     */
+    private function worth(Worth $worth): array
+    {
+        $parts = [];
+        foreach (get_object_vars($worth) as $name => $value) {
+            $isTerm = \in_array($name, ['learning', 'nearly', 'opening', 'fading'], true);
+            if (abs($value - ($isTerm ? 0.0 : 1.0)) > 0.0005) {
+                $parts[] = new WorthPartView($this->words->say('worth', $name), round($value, 3), $isTerm);
+            }
+        }
+
+        return $parts;
+    }
+
+    private function decision(StoredResult $result): DecisionView
+    {
+        return new DecisionView(
+            $result->kind,
+            $this->words->say('decision_names', $result->kind),
+            $this->words->say('decisions', $result->reason, $result->values),
+            array_map(fn (string $id): string => $this->words->step($this->map->step($id)), $result->opens),
+            $result->course->before,
+            $result->after,
+        );
+    }
+
+    /**
+     * @param list<StoredSetUp> $setUps
+     *
+     * @return list<string> names of props that are made beforehand
+     */
+    private static function make(array $setUps): array
+    {
+        $make = [];
+        foreach ($setUps as $stored) {
+            foreach ($stored->setUp->props as $prop) {
+                if ($prop->made) {
+                    $make[$prop->id] = $prop->thing->name;
+                }
+            }
+        }
+
+        return array_values($make);
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\App\Rooms\Today;
+
+use Pindle\App\Views\StepView;
+use Pindle\Core\Skill\Form;
+
+/** One child's place at a set-up. */
+final readonly class SittingView
+{
+    /** @param list<WorthPartView> $worth */
+    public function __construct(
+        public string $id,
+        public string $childId,
+        public string $childName,
+        public int $thread,
+        public StepView $step,
+        public ?Form $form,
+        public string $reason,
+        public bool $brandNew,
+        public int $questions,
+        public array $worth,
+        public ?DecisionView $decision,
+    ) {
+    }
+}

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\App\Views;
+
+use Pindle\App\Content\Words;
+use Pindle\Core\Activity\Activity;
+use Pindle\Core\Activity\Place;
+use Pindle\Core\Advice\Reason;
+use Pindle\Core\Calendar\LocalDate;
+use Pindle\Core\Calendar\Span;
+use Pindle\Core\Caution\Cautions;
+use Pindle\Core\Child\Child;
+use Pindle\Core\Evidence\Help;
+use Pindle\Core\Planning\Course;
+use Pindle\Core\Planning\Lack;
+use Pindle\Core\Planning\LayOut;
+use Pindle\Core\Planning\SetUp;
+use Pindle\Core\Planning\Sitting;
+use Pindle\Core\Question\QuestionSet;
+use Pindle\Core\Skill\Form;
+use Pindle\Core\Skill\SkillMap;
+use Pindle\Core\Skill\Step;
+use Pindle\Core\Thing\Thing;
+use Random\Engine\Xoshiro256StarStar;
+use Random\Randomizer;
+
+/** Activities laid out with what the house has, and in words what keeps one from it. */
+final readonly class Lacks
+{
+    /** Questions of the sample set that an activity is drawn and laid out from. */
+    private const QUESTIONS = 7;
+
+    public function __construct(private SkillMap $map, private Cautions $cautions, private Words $words)
+    {
+    }
+
+    /** In words what keeps an activity from being laid out, and the nearest way out. */
+    public function words(Lack $lack): string
+    {
+        return ucfirst($this->words->say('lacks', $lack->reason, ['wanted' => $lack->wanted, 'more' => $lack->more, 'thing' => $lack->nearest->name ?? 'things']));
+    }
+
+    /**
+     * The activity laid out with what the house has, for a step in the middle of what it serves, in its first form.
+     *
+     * @param list<Thing> $things
+     * @param list<Child> $children
+     */
+    public function sample(Activity $activity, array $things, array $children, LocalDate $on): Sample
+    {
+        $steps = $this->served($activity);
+        $first = array_key_first($activity->serves);
+        $ofFirst = array_values(array_filter($steps, static fn (Step $step): bool => $step->skill->id === $first));
+        $step = ($ofFirst[intdiv(\count($ofFirst), 2)] ?? $steps[0] ?? throw new \LogicException(\sprintf('"%s" serves nothing.', $activity->id)));
+        $form = self::forms($activity, $step)[0];
+        $set = $this->questions($activity, $step, crc32($activity->id));
+        $laid = (new LayOut($this->cautions))->choose($activity, $activity->props, [[$set, $step->size]], [$form], $things, $children, $on, [], []);
+        $sitting = new Sitting('', [new Course($step->id, $form, Help::Bare, Reason::Ready)], $set->questions, 0.0);
+        $setUp = new SetUp('sample', $activity, Place::Table, $activity->part, new Span(0, 10), [$sitting], $laid instanceof Lack ? [] : $laid);
+
+        return new Sample($setUp, $laid instanceof Lack ? $laid : null);
+    }
+
+    /** A set for somebody who never met the step. */
+    public function questions(Activity $activity, Step $step, int $seed): QuestionSet
+    {
+        return QuestionSet::choose($activity->serves[$step->skill->id], $step, [], self::QUESTIONS, null, null, new Randomizer(new Xoshiro256StarStar($seed)));
+    }
+
+    /** @return list<Step> */
+    public function served(Activity $activity): array
+    {
+        return array_values(array_filter($this->map->steps, static fn (Step $step): bool => [] !== self::forms($activity, $step)));
+    }
+
+    /** @return list<Form|null> */
+    public static function forms(Activity $activity, Step $step): array
+    {
+        return array_values(array_filter([] === $step->forms ? [null] : $step->forms, static fn (?Form $form): bool => $activity->shows($step, $form)));
+    }
+}

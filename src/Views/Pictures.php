@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\App\Views;
+
+use Pindle\App\Content\InkFile;
+use Pindle\App\Content\Words;
+use Pindle\App\Platform\Svg;
+use Pindle\Core\Child\Settings;
+use Pindle\Core\Drawing\Drawing;
+use Pindle\Core\Drawing\Hand;
+use Pindle\Core\Planning\SetUp;
+use Pindle\Core\Question\Question;
+use Pindle\Core\Scene\Scenes;
+use Pindle\Core\Skill\Form;
+use Pindle\Core\Skill\SkillMap;
+use Pindle\Core\Thing\Thing;
+use Random\Engine\Xoshiro256StarStar;
+use Random\Randomizer;
+
+/** Drawings as SVG: the picture of a question, and of a thing. */
+final readonly class Pictures
+{
+    /** How large a thing is drawn beside its name, in millimetres. */
+    private const THING = 20.0;
+
+    private Svg $svg;
+
+    public function __construct(private Hand $hand, private Words $words, private SkillMap $map, InkFile $inks)
+    {
+        $this->svg = new Svg($inks->colours());
+    }
+
+    /**
+     * The picture of a question with the things that are laid out.
+     *
+     * @param bool $varied whether the child is sure enough for frames filled other ways
+     */
+    public function question(SetUp $setUp, Question $question, ?Form $form, Settings $settings, bool $varied): string
+    {
+        $form = [] === $this->map->step($question->stepId)->forms ? null : $form;
+        [$first, $second] = self::things($setUp);
+        $drawing = Scenes::draw(
+            $setUp->activity->scene($form),
+            $question->prompt,
+            $form,
+            $first,
+            $second,
+            $settings,
+            $this->hand,
+            new Randomizer(new Xoshiro256StarStar(crc32($setUp->key.$question->stepId.$question->prompt->key()))),
+            $varied,
+        );
+
+        return $this->svg->write($drawing, $this->words->say('scenes', $drawing->alt, $drawing->values), $this->say(...));
+    }
+
+    /** A thing as it stands beside its name. */
+    public function thing(Thing $thing): string
+    {
+        $marks = $this->hand->thing($thing->glyph, $thing->name, self::THING / 2, self::THING / 2, self::THING);
+
+        return $this->svg->write(new Drawing(self::THING, self::THING, $marks, ''), null, $this->say(...));
+    }
+
+    /** @param array<string, int|string> $values */
+    private function say(string $message, array $values): string
+    {
+        return $this->words->say('drawing', $message, $values);
+    }
+
+    /**
+     * The things of the first role and of the second, whatever they were split over.
+     *
+     * @return array{Thing|null, Thing|null}
+     */
+    private static function things(SetUp $setUp): array
+    {
+        $byRole = [];
+        foreach ($setUp->laid as $laid) {
+            $byRole[$laid->roleId] ??= $laid->thing;
+        }
+        $things = array_values($byRole);
+
+        return [$things[0] ?? null, $things[1] ?? null];
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+use Pindle\App\Content\InkFile;
+use Pindle\Tests\Make;
+
+/*
+ * Writes what the web shares with content/: labels that both floors show (web/generated/words.ts) and the inks as CSS variables
+ * (web/generated/inks.css). With --check it only says whether they have drifted.
+ */
+
+require_once dirname(__DIR__).'/vendor/autoload.php';
+
+/** Groups of content/words/sentences.yaml whose words the screens show by themselves. */
+const SHARED = ['marks', 'outcomes', 'methods', 'slips', 'forms_with', 'parts', 'places', 'ways_in', 'thread_states', 'thing_shapes'];
+
+/** @return array<string, string> file below web/generated => its text */
+function generated(): array
+{
+    $sentences = Make::files()->file('words/sentences');
+    $words = "/** Made by tools/generate-web.php from content/words: labels that a screen shows without asking. */\n";
+    foreach (SHARED as $group) {
+        $lines = '';
+        foreach ($sentences[$group] as $key => $text) {
+            $name = preg_match('/^[a-z]+$/', (string) $key) ? $key : "'$key'";
+            $lines .= sprintf("    %s: '%s',\n", $name, addcslashes((string) $text, "'\\"));
+        }
+        $words .= sprintf("\nexport const %s = {\n%s} as const;\n", lcfirst(str_replace('_', '', ucwords($group, '_'))), $lines);
+    }
+    $inks = "/* Made by tools/generate-web.php from content/inks.yaml. */\n@theme static {\n";
+    foreach ((new InkFile(Make::files()))->colours() as $ink => $colour) {
+        $inks .= "    --color-$ink: $colour;\n";
+    }
+
+    return ['words.ts' => $words, 'inks.css' => $inks."}\n"];
+}
+
+if (__FILE__ === realpath($argv[0] ?? '')) {
+    $folder = dirname(__DIR__).'/web/generated';
+    foreach (generated() as $file => $text) {
+        if ('--check' !== ($argv[1] ?? '')) {
+            is_dir($folder) || mkdir($folder);
+            file_put_contents("$folder/$file", $text);
+        } elseif (!is_file("$folder/$file") || $text !== file_get_contents("$folder/$file")) {
+            fwrite(\STDERR, "web/generated/$file is not what content says: run php tools/generate-web.php and commit it.\n");
+            exit(1);
+        }
+    }
+}

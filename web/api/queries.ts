@@ -1,0 +1,254 @@
+import { QueryClient, useMutation, useQuery } from '@tanstack/vue-query';
+import { type MaybeRefOrGetter, toValue } from 'vue';
+
+import { ask, client, type Schemas } from './client';
+
+/** The one cache of what the server said. */
+export const cache = new QueryClient({ defaultOptions: { queries: { staleTime: 5_000, retry: 1 } } });
+
+/** Where each answer is kept. */
+export const keys = {
+    house: ['house'],
+    today: ['today'],
+    table: (setUpId: string) => ['table', setUpId],
+    children: ['children'],
+    look: (childId: string) => ['look', childId],
+    cupboard: ['cupboard'],
+    lacking: ['lacking'],
+    activities: ['activities'],
+    activity: (id: string) => ['activity', id],
+    map: (childId: string) => ['map', childId],
+    evidence: (childId: string, stepId: string) => ['evidence', childId, stepId],
+    find: (words: string) => ['find', words],
+} as const;
+
+/** Which answers each kind of change makes stale. */
+const stale = {
+    /** A tap or an idea at the table: nothing else follows from it before the end. */
+    sitting: [],
+    plan: ['today', 'table'],
+    evidence: ['today', 'table', 'map', 'evidence', 'look'],
+    child: ['today', 'table', 'map', 'evidence', 'look', 'children', 'cupboard', 'lacking', 'activities', 'activity', 'find'],
+    things: ['today', 'table', 'cupboard', 'lacking', 'activities', 'activity', 'find'],
+    activities: ['today', 'table', 'lacking', 'activities', 'activity', 'map', 'find'],
+    house: ['today', 'table', 'map', 'evidence', 'look', 'children', 'house'],
+} as const;
+
+export function changed(what: keyof typeof stale): void {
+    for (const key of stale[what]) {
+        void cache.invalidateQueries({ queryKey: [key] });
+    }
+}
+
+/** Something the parent changes: what is stale by it is asked for again. */
+function useChange<I, O>(what: keyof typeof stale, change: (input: I) => Promise<O>, then?: (answer: O, input: I) => void) {
+    return useMutation({
+        mutationFn: change,
+        onSuccess: (answer, input) => {
+            changed(what);
+            then?.(answer, input);
+        },
+    });
+}
+
+type Id = MaybeRefOrGetter<string>;
+const there = (id: Id) => () => toValue(id) !== '';
+
+export const useHouse = () => useQuery({ queryKey: keys.house, queryFn: () => ask(client.GET('/api/house')), staleTime: 60_000 });
+export const useHouseChange = () =>
+    useChange(
+        'house',
+        (body: Schemas['HouseInput']) => ask(client.PUT('/api/house', { body })),
+        (house) => cache.setQueryData(keys.house, house),
+    );
+export const useFind = (words: MaybeRefOrGetter<string>) =>
+    useQuery({
+        queryKey: ['find', words],
+        queryFn: () => ask(client.GET('/api/find', { params: { query: { q: toValue(words) } } })),
+        enabled: () => toValue(words).trim() !== '',
+        placeholderData: (before: Schemas['FoundsView'] | undefined) => before,
+    });
+
+export const useToday = () => useQuery({ queryKey: keys.today, queryFn: () => ask(client.GET('/api/today')) });
+export const usePlan = (then: () => void) =>
+    useChange(
+        'plan',
+        (body: Partial<Schemas['DayInput']>) => ask(client.POST('/api/today/plan', { body })),
+        (day) => {
+            cache.setQueryData(keys.today, day);
+            then();
+        },
+    );
+
+export const useTableDocument = (setUpId: string) =>
+    useQuery({
+        queryKey: keys.table(setUpId),
+        queryFn: () => ask(client.GET('/api/table/{setUpId}', { params: { path: { setUpId } } })),
+        staleTime: Infinity,
+        refetchOnMount: 'always',
+    });
+export const recordAttempt = (setUpId: string, body: Schemas['AttemptInput']) =>
+    ask(client.POST('/api/table/{setUpId}/attempts', { params: { path: { setUpId } }, body }));
+export const takeBackAttempt = (id: string) => ask(client.DELETE('/api/table/attempts/{id}', { params: { path: { id } } }));
+export const useTakeBack = (then: () => void) => useChange('evidence', takeBackAttempt, then);
+export const useCorrection = (then: () => void) =>
+    useChange(
+        'evidence',
+        ({ id, body }: { id: string; body: Schemas['CorrectionInput'] }) =>
+            ask(client.PUT('/api/table/attempts/{id}', { params: { path: { id } }, body })),
+        then,
+    );
+const keepTable = (table: Schemas['TableView']) => cache.setQueryData(keys.table(table.id), table);
+export const useAdvise = (
+    setUpId: string,
+    before: () => Promise<void>,
+    then: (table: Schemas['TableView'], body: Schemas['AdviceInput']) => void,
+) =>
+    useChange(
+        'sitting',
+        async (body: Schemas['AdviceInput']) => {
+            await before();
+            return ask(client.POST('/api/table/{setUpId}/advice', { params: { path: { setUpId } }, body }));
+        },
+        (table, body) => {
+            keepTable(table);
+            then(table, body);
+        },
+    );
+export const useAllAtOnce = (setUpId: string, then: () => void) =>
+    useChange(
+        'sitting',
+        async (notes: Schemas['AllAtOnceInput'][]) => {
+            for (const body of notes) {
+                await ask(client.POST('/api/table/{setUpId}/all-at-once', { params: { path: { setUpId } }, body }));
+            }
+        },
+        then,
+    );
+export const useFinish = (setUpId: string, before: () => Promise<void>) =>
+    useChange(
+        'evidence',
+        async (ending: Schemas['Ending']) => {
+            await before();
+            return ask(client.POST('/api/table/{setUpId}/finish', { params: { path: { setUpId } }, body: { ending } }));
+        },
+        keepTable,
+    );
+
+export const useChildren = () => useQuery({ queryKey: keys.children, queryFn: () => ask(client.GET('/api/children')) });
+export const useKeepChild = (then: (child: Schemas['ChildView']) => void) =>
+    useChange(
+        'child',
+        ({ id, body }: { id: string | null; body: Schemas['ChildInput'] }) =>
+            id === null
+                ? ask(client.POST('/api/children', { body }))
+                : ask(client.PUT('/api/children/{id}', { params: { path: { id } }, body })),
+        then,
+    );
+export const useArchive = () =>
+    useChange('child', (id: string) => ask(client.POST('/api/children/{id}/archive', { params: { path: { id } } })));
+export const useRestore = () =>
+    useChange('child', (id: string) => ask(client.POST('/api/children/{id}/restore', { params: { path: { id } } })));
+
+export const useLook = (childId: Id) =>
+    useQuery({
+        queryKey: ['look', childId],
+        queryFn: () => ask(client.GET('/api/children/{childId}/first-look', { params: { path: { childId: toValue(childId) } } })),
+        staleTime: 0,
+    });
+const lookPath = (childId: string) => ({ params: { path: { childId } } });
+const useLookChange = <I>(childId: string, change: (input: I) => Promise<Schemas['FirstLookView']>) =>
+    useChange('child', change, (look) => cache.setQueryData(keys.look(childId), look));
+export const useBeginLook = (childId: string) =>
+    useLookChange(childId, (canAlready: string[]) =>
+        ask(client.POST('/api/children/{childId}/first-look', { ...lookPath(childId), body: { canAlready } })),
+    );
+export const useLookAnswer = (childId: string) =>
+    useLookChange(childId, (body: Schemas['LookAnswerInput']) =>
+        ask(client.POST('/api/children/{childId}/first-look/answers', { ...lookPath(childId), body })),
+    );
+export const useLookUndo = (childId: string) =>
+    useLookChange(childId, () => ask(client.DELETE('/api/children/{childId}/first-look/answers/last', lookPath(childId))));
+export const useLookStop = (childId: string) =>
+    useLookChange(childId, () => ask(client.POST('/api/children/{childId}/first-look/stop', lookPath(childId))));
+
+export const useCupboard = () => useQuery({ queryKey: keys.cupboard, queryFn: () => ask(client.GET('/api/cupboard')) });
+export const useLacking = (enabled: () => boolean) =>
+    useQuery({ queryKey: keys.lacking, queryFn: () => ask(client.GET('/api/cupboard/lacking')), enabled });
+export const useReadLine = (then: (line: Schemas['LineView']) => void) =>
+    useMutation({ mutationFn: (line: string) => ask(client.POST('/api/cupboard/read', { body: { line } })), onSuccess: then });
+export const useKeepThing = (then: () => void) =>
+    useChange(
+        'things',
+        ({ id, body }: { id: string | null; body: Schemas['ThingInput'] }) =>
+            id === null
+                ? ask(client.POST('/api/cupboard', { body }))
+                : ask(client.PUT('/api/cupboard/{id}', { params: { path: { id } }, body })),
+        then,
+    );
+export const useTick = (then: () => void) =>
+    useChange('things', (shipped: string[]) => ask(client.POST('/api/cupboard/tick', { body: { shipped } })), then);
+/** So many more or fewer: a difference, so that quick taps add up. */
+export const useCount = () =>
+    useChange('things', ({ id, by }: { id: string; by: number }) =>
+        ask(client.POST('/api/cupboard/{id}/amount', { params: { path: { id } }, body: { by } })),
+    );
+export const usePutAway = () =>
+    useChange('things', (id: string) => ask(client.DELETE('/api/cupboard/{id}', { params: { path: { id } } })));
+
+export const useActivities = () =>
+    useQuery({ queryKey: keys.activities, queryFn: () => ask(client.GET('/api/activities')), staleTime: 30_000 });
+export const useActivity = (id: Id) =>
+    useQuery({
+        queryKey: ['activity', id],
+        queryFn: () => ask(client.GET('/api/activities/{id}', { params: { path: { id: toValue(id) } } })),
+        enabled: there(id),
+    });
+export const useKeepActivity = (then: () => void) =>
+    useChange(
+        'activities',
+        ({ id, body }: { id: string | null; body: Schemas['OwnActivityInput'] }) =>
+            id === null
+                ? ask(client.POST('/api/activities', { body }))
+                : ask(client.PUT('/api/activities/{id}', { params: { path: { id } }, body })),
+        then,
+    );
+export const useRemoveActivity = (then: () => void) =>
+    useChange('activities', (id: string) => ask(client.DELETE('/api/activities/{id}', { params: { path: { id } } })), then);
+export const useActivityToday = () =>
+    useChange('plan', (id: string) => ask(client.POST('/api/activities/{id}/use', { params: { path: { id } } })));
+
+export const useMap = (childId: Id) =>
+    useQuery({
+        queryKey: ['map', childId],
+        queryFn: () => ask(client.GET('/api/map/{childId}', { params: { path: { childId: toValue(childId) } } })),
+        enabled: there(childId),
+    });
+export const useEvidence = (childId: Id, stepId: Id) =>
+    useQuery({
+        queryKey: ['evidence', childId, stepId],
+        queryFn: () =>
+            ask(
+                client.GET('/api/map/{childId}/{stepId}', {
+                    params: { path: { childId: toValue(childId), stepId: toValue(stepId) } },
+                }),
+            ),
+    });
+export const useWanted = (childId: Id) =>
+    useChange('evidence', (body: Schemas['WantedInput']) =>
+        ask(client.POST('/api/map/{childId}/wanted', { params: { path: { childId: toValue(childId) } }, body })),
+    );
+export const useSeen = (childId: string, stepId: string, then: (evidence: Schemas['EvidenceView']) => void) =>
+    useChange(
+        'evidence',
+        (body: Schemas['NoteInput']) =>
+            ask(client.POST('/api/map/{childId}/{stepId}/seen', { params: { path: { childId, stepId } }, body })),
+        then,
+    );
+export const useHandMark = (childId: string, stepId: string, then: (evidence: Schemas['EvidenceView']) => void) =>
+    useChange(
+        'evidence',
+        (body: Schemas['HandMarkInput']) =>
+            ask(client.POST('/api/map/{childId}/{stepId}/mark', { params: { path: { childId, stepId } }, body })),
+        then,
+    );

@@ -1,0 +1,89 @@
+/** Made by tools/generate-web.php from content/words: labels that a screen shows without asking. */
+
+export const marks = {
+    new: 'New',
+    trying: 'Trying',
+    steady: 'Steady',
+    secure: 'Secure',
+    'look-again': 'Look again',
+} as const;
+
+export const outcomes = {
+    'at-once': 'At once',
+    'worked-it-out': 'Worked it out',
+    'with-help': 'With help',
+    'not-yet': 'Not yet',
+} as const;
+
+export const methods = {
+    'saw-it': 'Saw it',
+    'counted-on': 'Counted on',
+    'counted-all': 'Counted all',
+    'through-ten': 'Through ten',
+    'through-fives': 'Through fives',
+    'drew-it': 'Drew it',
+    fingers: 'Fingers',
+    'known-fact': 'Knew it',
+} as const;
+
+export const slips = {
+    'counts-faster': 'Words ran ahead of the finger',
+    recounts: 'Counted again when asked how many',
+    'keeps-taking': 'Kept taking past the number',
+    'judges-by-size': 'Judged by how long or big it looked',
+    'counts-all-again': 'Counted everything again',
+    'counts-the-start': 'Counted the starting place',
+    'mixes-add-and-take': 'Added for taking, or the reverse',
+    'swaps-whole-and-part': 'Swapped whole and part',
+    'teen-or-ty': 'Mixed a -teen with a -ty',
+    'wrong-way-round': 'Wrote it the wrong way round',
+    'leaves-one-out-back': 'Left one out going back',
+    'changes-the-rule': 'Changed the rule part way',
+    'on-fingers': 'Counted on fingers',
+    guesses: 'Guessed wildly',
+} as const;
+
+export const formsWith = {
+    things: 'with things',
+    pictures: 'with drawings',
+    symbols: 'with numerals and signs',
+} as const;
+
+export const parts = {
+    with: 'with you',
+    near: 'near you',
+    alone: 'on their own',
+} as const;
+
+export const places = {
+    table: 'at the table',
+    floor: 'on the floor',
+    outdoors: 'outside',
+    anywhere: 'anywhere',
+} as const;
+
+export const waysIn = {
+    'see-it': 'see it',
+    'touch-and-count': 'touch and count',
+    bars: 'bars',
+    'move-and-tell': 'move and tell',
+} as const;
+
+export const threadStates = {
+    sit: 'sits',
+    free: 'is free',
+    beside: 'plays beside you',
+    asleep: 'is asleep',
+} as const;
+
+export const thingShapes = {
+    unknown: 'I am not sure (cautions treat it as round)',
+    ball: 'Ball',
+    egg: 'Egg',
+    disc: 'Flat and round',
+    ring: 'Ring',
+    tube: 'Tube or cork',
+    block: 'Block',
+    long: 'Long and thin',
+    soft: 'Soft',
+} as const;
