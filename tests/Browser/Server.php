@@ -20,11 +20,13 @@ final class Server
     /** @var array<string, string> day and kind => the folder it is copied from */
     private static array $prepared = [];
 
-    public function __construct(string $today, bool $demo)
+    /** @param string|null $database a household of an older release to open */
+    public function __construct(string $today, bool $demo, ?string $database = null)
     {
         $this->data = sys_get_temp_dir().'/pindle-data-'.bin2hex(random_bytes(4));
         (new Filesystem())->mkdir($this->data);
-        $prepared = self::$prepared[$today.($demo ? ' demo' : '')] ??= $this->prepare($today, $demo);
+        $kind = $today.($demo ? ' demo' : '').$database;
+        $prepared = self::$prepared[$kind] ??= $this->prepare($today, $demo, $database);
         (new Filesystem())->copy($prepared.'/pindle.sqlite', $this->data.'/pindle.sqlite');
         $this->env = self::environment($this->data, $today, $demo);
         $port = self::freePort();
@@ -77,10 +79,13 @@ final class Server
     }
 
     /** A data folder as it stands at the start, made once a run: seeding takes longer than most stories. */
-    private function prepare(string $today, bool $demo): string
+    private function prepare(string $today, bool $demo, ?string $database): string
     {
         $folder = $this->data.'-at-first';
         (new Filesystem())->mkdir($folder);
+        if (null !== $database) {
+            (new Filesystem())->copy($database, $folder.'/pindle.sqlite');
+        }
         register_shutdown_function(static fn () => (new Filesystem())->remove($folder));
         foreach ([['doctrine:migrations:migrate', '--no-interaction'], ...($demo ? [['pindle:demo']] : [])] as $command) {
             (new Process(['php', 'bin/console', ...$command], \dirname(__DIR__, 2), self::environment($folder, $today, $demo)))->setTimeout(120)->mustRun();

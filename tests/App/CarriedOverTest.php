@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\Tests\App;
+
+use PHPUnit\Framework\TestCase;
+use Pindle\Tests\Browser\Server;
+use Symfony\Component\Filesystem\Filesystem;
+
+/**
+ * A household that lived three weeks and a half with 0.3.0, opened by this release: nothing is lost and everything says what it said.
+ * What 0.3.0 said of it lies beside it, as its own API gave it on its last day.
+ */
+final class CarriedOverTest extends TestCase
+{
+    private const FIXTURE = __DIR__.'/../fixtures/household-0.3.0';
+
+    private static Server $server;
+    private static string $database;
+
+    /** @var array<string, mixed> */
+    private static array $said;
+
+    public static function setUpBeforeClass(): void
+    {
+        self::$database = sys_get_temp_dir().'/pindle-0.3.0-'.bin2hex(random_bytes(4)).'.sqlite';
+        file_put_contents(self::$database, gzdecode((string) file_get_contents(self::FIXTURE.'.sqlite.gz')));
+        self::$said = (array) json_decode((string) gzdecode((string) file_get_contents(self::FIXTURE.'.json.gz')), true, 64, \JSON_THROW_ON_ERROR);
+        self::$server = new Server(self::$said['date'], false, self::$database);
+    }
+
+    public static function tearDownAfterClass(): void
+    {
+        self::$server->stop();
+        (new Filesystem())->remove(self::$database);
+    }
+
+    public function test_every_mark_belief_clause_ladder_and_piece_of_evidence_is_the_same(): void
+    {
+        $wrong = [];
+        $steps = 0;
+        foreach (self::$said['children'] as $childId => $child) {
+            foreach ($child['steps'] as $stepId => $before) {
+                $now = self::ask("/map/$childId/$stepId");
+                ++$steps;
+                $wrong = [...$wrong, ...array_map(static fn (string $what): string => "{$child['name']} $stepId: $what", self::differences($before, $now))];
+            }
+        }
+        self::assertSame([], $wrong);
+        self::assertGreaterThan(450, $steps);
+    }
+
+    public function test_the_plan_of_its_last_day_and_every_question_with_its_answer_are_there(): void
+    {
+        $setUps = array_map(static fn (array $one): array => [
+            $one['id'], $one['state'], $one['name'], $one['start'], $one['end'],
+            array_map(static fn (array $sitting): array => [$sitting['childName'], $sitting['step']['id'], $sitting['form'], $sitting['reason'], $sitting['questions'], $sitting['decision']['sentence'] ?? null], $one['sittings']),
+            array_map(static fn (array $laid): array => [$laid['name'], $laid['count']], $one['laid']),
+        ], self::ask('/today')['setUps']);
+
+        self::assertSame(self::$said['setUps'], $setUps);
+        foreach (self::$said['tables'] as $setUpId => $turns) {
+            self::assertSame($turns, array_map(static fn (array $turn): array => [$turn['ask'], $turn['answer'], $turn['done']['outcome'] ?? null], self::ask('/table/'.$setUpId)['turns']), $setUpId);
+        }
+    }
+
+    public function test_own_activities_and_everything_that_was_counted_are_there(): void
+    {
+        $own = array_values(array_filter(self::ask('/activities')['activities'], static fn (array $one): bool => $one['own']));
+        self::assertSame(self::$said['own'], array_map(static fn (array $one): array => [$one['name'], $one['inShort'], array_column($one['steps'], 'id')], $own));
+        foreach ($own as $one) {
+            self::assertStringNotContainsString('{', implode(' ', self::ask('/activities/'.$one['id'])['say']), 'its sentences are whole');
+        }
+        $database = new \PDO('sqlite:'.self::$server->data.'/pindle.sqlite');
+        foreach (self::$said['counts'] as $table => $count) {
+            $table = 'try' === $table ? 'attempt' : $table;
+            self::assertSame($count, (int) $database->query("SELECT COUNT(*) FROM $table")?->fetchColumn(), $table);
+        }
+        self::assertSame([], $database->query('PRAGMA foreign_key_check')?->fetchAll());
+    }
+
+    /**
+     * @param array<string, mixed> $before
+     * @param array<string, mixed> $now
+     *
+     * @return list<string>
+     */
+    private static function differences(array $before, array $now): array
+    {
+        $now['clauses'] = array_map(static fn (array $clause): array => [$clause['words'], $clause['met']], $now['clauses']);
+        $now['halfLife'] = $now['memory']['halfLife'] ?? null;
+        $now['seen'] = array_map(static fn (array $seen): array => ['attempt' === $seen['kind'] ? 'try' : $seen['kind'], $seen['day'], $seen['what'], $seen['method'], $seen['slip'], $seen['help'], $seen['activity'], $seen['removed']], $now['seen']);
+        $differ = abs($before['p'] - $now['p']) > 1e-9 ? [\sprintf('belief %.12f was %.12f', $now['p'], $before['p'])] : [];
+        foreach (['mark', 'implied', 'clauses', 'form', 'help', 'nextLook', 'halfLife', 'pinned', 'seen'] as $what) {
+            if ($before[$what] != $now[$what]) {
+                $differ[] = $what.' '.json_encode($now[$what]).' was '.json_encode($before[$what]);
+            }
+        }
+
+        return $differ;
+    }
+
+    /** @return array<mixed> */
+    private static function ask(string $path): array
+    {
+        return (array) json_decode((string) file_get_contents(self::$server->url.'/api'.$path), true, 512, \JSON_THROW_ON_ERROR);
+    }
+}
