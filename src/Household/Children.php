@@ -13,25 +13,30 @@ use Pindle\Core\Calendar\Span;
 use Pindle\Core\Child\Child;
 
 /** Who the children are. */
-final readonly class Children
+final class Children
 {
     /** As many as there are threads to tell them apart. */
     public const MOST = 6;
 
+    /** @var list<ChildEntity>|null as read in this request */
+    private ?array $here = null;
+
     public function __construct(
-        private ChildRepository $children,
-        private House $house,
-        private AgeHint $ageHint,
-        private Changes $changes,
-        private Clock $clock,
-        private EntityManagerInterface $entities,
+        private readonly ChildRepository $children,
+        private readonly House $house,
+        private readonly AgeHint $ageHint,
+        private readonly Changes $changes,
+        private readonly Clock $clock,
+        private readonly EntityManagerInterface $entities,
     ) {
     }
 
     /** @return list<Child> in the order they came into the house */
     public function present(LocalDate $on): array
     {
-        return array_map(fn (ChildEntity $child): Child => $this->toCore($child, $on), $this->children->present());
+        $settings = $this->house->settings();
+
+        return array_map(static fn (ChildEntity $child): Child => $child->toCore($settings, $on), $this->here());
     }
 
     /** @throws Refusal 404 when there is no such child in the house now */
@@ -43,7 +48,7 @@ final readonly class Children
     /** @return array{present: list<ChildEntity>, archived: list<ChildEntity>} as they are kept */
     public function kept(): array
     {
-        return ['present' => $this->children->present(), 'archived' => $this->children->archived()];
+        return ['present' => $this->here(), 'archived' => $this->children->archived()];
     }
 
     /**
@@ -55,7 +60,7 @@ final readonly class Children
     {
         $child = new ChildEntity($name, $this->freeThread(null) ?? throw Refusal::invalid('name', 'Pindle plans for up to six children. Archive one first.'));
         $fill($child);
-        $this->changes->make(function () use ($child): void {
+        $this->write(function () use ($child): void {
             $this->hint($child);
             $this->entities->persist($child);
         });
@@ -75,7 +80,7 @@ final readonly class Children
         $this->entities->lock($child, LockMode::OPTIMISTIC, $version);
         $born = $child->born;
         $fill($child);
-        $this->changes->make(function () use ($child, $born): void {
+        $this->write(function () use ($child, $born): void {
             if ($born !== $child->born && StartsFrom::Look !== $child->startsFrom) {
                 $this->hint($child);
             }
@@ -88,7 +93,7 @@ final readonly class Children
     public function archive(string $id): ChildEntity
     {
         $child = $this->ever($id);
-        $this->changes->make(function () use ($child): void {
+        $this->write(function () use ($child): void {
             $child->archivedAt = $this->clock->now();
         });
 
@@ -100,7 +105,7 @@ final readonly class Children
     {
         $child = $this->ever($id);
         $free = $this->freeThread($child) ?? throw Refusal::invalid('id', 'Pindle plans for up to six children. Archive one first.');
-        $this->changes->make(static function () use ($child, $free): void {
+        $this->write(static function () use ($child, $free): void {
             $child->archivedAt = null;
             $child->thread = $free;
         });
@@ -112,7 +117,7 @@ final readonly class Children
     public function pin(string $id, string $stepId, bool $on): void
     {
         $child = $this->find($id, 'childId');
-        $this->changes->make(static function () use ($child, $stepId, $on): void {
+        $this->write(static function () use ($child, $stepId, $on): void {
             $child->pins = self::put($child->pins, $stepId, $on);
         });
     }
@@ -121,7 +126,7 @@ final readonly class Children
     public function focus(string $id, string $strand, bool $on): void
     {
         $child = $this->find($id, 'childId');
-        $this->changes->make(static function () use ($child, $strand, $on): void {
+        $this->write(static function () use ($child, $strand, $on): void {
             $child->focus = self::put($child->focus, $strand, $on);
         });
     }
@@ -134,7 +139,7 @@ final readonly class Children
     public function startFrom(string $id, ?array $priors): void
     {
         $child = $this->find($id, 'childId');
-        $this->changes->make(function () use ($child, $priors): void {
+        $this->write(function () use ($child, $priors): void {
             if (null === $priors) {
                 $this->hint($child);
             } else {
@@ -169,7 +174,7 @@ final readonly class Children
     public function threads(): array
     {
         $threads = [];
-        foreach ($this->children->present() as $child) {
+        foreach ($this->here() as $child) {
             $threads[$child->id] = $child->thread;
         }
 
@@ -179,6 +184,19 @@ final readonly class Children
     public function toCore(ChildEntity $child, LocalDate $on): Child
     {
         return $child->toCore($this->house->settings(), $on);
+    }
+
+    /** @return list<ChildEntity> in the order they came into the house */
+    private function here(): array
+    {
+        return $this->here ??= $this->children->present();
+    }
+
+    /** @param callable(): void $change */
+    private function write(callable $change): void
+    {
+        $this->changes->make($change);
+        $this->here = null;
     }
 
     private function hint(ChildEntity $child): void
@@ -191,7 +209,7 @@ final readonly class Children
     /** The child's own thread if nobody else has it, else the first free one; null when the house is full. */
     private function freeThread(?ChildEntity $for): ?int
     {
-        $used = array_map(static fn (ChildEntity $other): int => $other->thread, array_filter($this->children->present(), static fn (ChildEntity $other): bool => $other !== $for));
+        $used = array_map(static fn (ChildEntity $other): int => $other->thread, array_filter($this->here(), static fn (ChildEntity $other): bool => $other !== $for));
         $free = array_values(array_diff(range(0, self::MOST - 1), $used));
 
         return null !== $for && \in_array($for->thread, $free, true) ? $for->thread : $free[0] ?? null;

@@ -14,10 +14,4 @@ final class ThingRepository extends ServiceEntityRepository
     {
         parent::__construct($registry, ThingEntity::class);
     }
-
-    /** @return list<ThingEntity> */
-    public function present(): array
-    {
-        return $this->findBy(['putAway' => false], ['name' => 'ASC', 'id' => 'ASC']);
-    }
 }

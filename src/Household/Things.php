@@ -10,32 +10,35 @@ use Pindle\App\Platform\Http\Refusal;
 use Pindle\Core\Thing\Thing;
 
 /** What the house has. */
-final readonly class Things
+final class Things
 {
     /** A house counts no more of one kind. */
     public const MOST = 1000;
 
-    public function __construct(private ThingRepository $things, private Changes $changes, private EntityManagerInterface $entities)
+    /** @var list<ThingEntity>|null as read in this request */
+    private ?array $ever = null;
+
+    public function __construct(private readonly ThingRepository $things, private readonly Changes $changes, private readonly EntityManagerInterface $entities)
     {
     }
 
     /** @return list<Thing> in stable order */
     public function present(): array
     {
-        return array_map(static fn (ThingEntity $thing): Thing => $thing->toCore(), $this->things->present());
+        return array_map(static fn (ThingEntity $thing): Thing => $thing->toCore(), $this->kept());
     }
 
     /** @return list<ThingEntity> as they are kept, in stable order */
     public function kept(): array
     {
-        return $this->things->present();
+        return array_values(array_filter($this->all(), static fn (ThingEntity $thing): bool => !$thing->putAway));
     }
 
     /** @return array<string, Thing> by id, things put away included */
     public function ever(): array
     {
         $things = [];
-        foreach ($this->things->findAll() as $thing) {
+        foreach ($this->all() as $thing) {
             $things[$thing->id] = $thing->toCore();
         }
 
@@ -44,7 +47,7 @@ final readonly class Things
 
     public function add(ThingEntity $thing): void
     {
-        $this->changes->make(fn () => $this->entities->persist($thing));
+        $this->write(fn () => $this->entities->persist($thing));
     }
 
     /**
@@ -58,7 +61,7 @@ final readonly class Things
         $thing = $this->find($id);
         $this->entities->lock($thing, LockMode::OPTIMISTIC, $version);
         $fill($thing);
-        $this->changes->make(static fn () => null);
+        $this->write(static fn () => null);
 
         return $thing;
     }
@@ -73,7 +76,7 @@ final readonly class Things
     public function count(string $id, int $by): ThingEntity
     {
         $thing = $this->find($id);
-        $this->changes->make(function () use ($id, $by): void {
+        $this->write(function () use ($id, $by): void {
             $this->entities->getConnection()->executeStatement('UPDATE thing SET amount = MAX(0, MIN(?, amount + ?)), version = version + 1 WHERE id = ?', [self::MOST, $by, $id]);
         });
         $this->entities->refresh($thing);
@@ -85,7 +88,7 @@ final readonly class Things
     public function putAway(string $id): void
     {
         $thing = $this->find($id);
-        $this->changes->make(static function () use ($thing): void {
+        $this->write(static function () use ($thing): void {
             $thing->putAway = true;
         });
     }
@@ -97,8 +100,8 @@ final readonly class Things
      */
     public function tick(array $shipped): void
     {
-        $here = array_map(static fn (ThingEntity $thing): ?string => $thing->shipped, $this->things->present());
-        $this->changes->make(function () use ($shipped, $here): void {
+        $here = array_map(static fn (ThingEntity $thing): ?string => $thing->shipped, $this->kept());
+        $this->write(function () use ($shipped, $here): void {
             foreach ($shipped as $thing) {
                 if (!\in_array($thing->id, $here, true)) {
                     $this->entities->persist(ThingEntity::fromShipped($thing));
@@ -111,6 +114,19 @@ final readonly class Things
     public function stock(Thing $thing, string $shippedId): void
     {
         $this->entities->persist(ThingEntity::fromShipped(new Thing($shippedId, $thing->name, $thing->single, $thing->amount, $thing->size, $thing->shape, $thing->traits, $thing->allergens, $thing->glyph, $thing->mass, $thing->massDeviation, $thing->colours), $thing->amount, $thing->id));
+    }
+
+    /** @return list<ThingEntity> things put away included, in stable order */
+    private function all(): array
+    {
+        return $this->ever ??= $this->things->findBy([], ['name' => 'ASC', 'id' => 'ASC']);
+    }
+
+    /** @param callable(): void $change */
+    private function write(callable $change): void
+    {
+        $this->changes->make($change);
+        $this->ever = null;
     }
 
     /** @throws Refusal 404 */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Pindle\App\Plan;
 
-use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\ORM\EntityManagerInterface;
 use Pindle\App\Platform\Database\Rows;
 use Pindle\App\Record\Evidence;
@@ -52,17 +51,19 @@ final readonly class PlanWriter
         foreach ($new as $setUp) {
             self::collect($rows, $setUp, $ids[$setUp->key], $before[$ids[$setUp->key]] ?? null, $day->date);
         }
-        $dropped = array_values(array_diff(array_keys($before), $keptKeys, $ids));
+        foreach (array_diff(array_keys($before), $keptKeys, $ids) as $id) {
+            $rows['set_up'][] = self::setUpRow($before[$id]->setUp, $id, SetUpState::Dropped, $day->date, $before[$id]->revision);
+        }
         // What is only planned may be begun by now, on another device.
         $untouched = array_merge(...array_map(static fn (StoredSetUp $stored): array => $stored->isKept() ? [] : $stored->sittingIds(), $all));
 
-        return $this->entities->getConnection()->transactional(function () use ($day, $rows, $dropped, $untouched, $plan, $ids): bool {
+        return $this->entities->getConnection()->transactional(function () use ($day, $rows, $untouched, $plan, $ids): bool {
             if (!$this->takeDay($day, $plan, $ids) || [] !== $this->evidence->begun($untouched)) {
                 $this->entities->getConnection()->setRollbackOnly();
 
                 return false;
             }
-            $this->put($rows, $dropped, $day->date);
+            $this->put($rows, $day->date);
 
             return true;
         });
@@ -97,14 +98,10 @@ final readonly class PlanWriter
 
     /**
      * @param array{set_up: list<array<string, int|float|string|null>>, sitting: list<array<string, int|float|string|null>>, revision: list<array<string, int|float|string|null>>} $rows
-     * @param list<string>                                                                                                                                                           $dropped ids
      */
-    private function put(array $rows, array $dropped, string $date): void
+    private function put(array $rows, string $date): void
     {
         $connection = $this->entities->getConnection();
-        if ([] !== $dropped) {
-            $connection->executeStatement('UPDATE set_up SET state = ? WHERE id IN (?)', [SetUpState::Dropped->value, $dropped], [1 => ArrayParameterType::STRING]);
-        }
         Rows::put($connection, 'set_up', ['id'], $rows['set_up']);
         Rows::put($connection, 'sitting', ['id'], $rows['sitting']);
         Rows::put($connection, 'revision', ['set_up_id', 'revision'], $rows['revision']);

@@ -51,6 +51,7 @@ final readonly class TableViews
         foreach ($this->children->present($stored->date) as $child) {
             $children[$child->id] = $child;
         }
+        $threads = $this->children->threads();
         $records = $this->evidence->records(array_values(array_intersect_key($children, $stored->sittings)));
 
         return new TableView(
@@ -80,7 +81,7 @@ final readonly class TableViews
             $words->methods,
             $words->slips,
             $stored->isDone() ? [] : $this->views->cautions($setUp),
-            array_values(array_map(fn (StoredSitting $sitting): SeatView => $this->seat($sitting, $children, $records), $stored->sittings)),
+            array_values(array_map(fn (StoredSitting $sitting): SeatView => $this->seat($sitting, $children, $threads, $records), $stored->sittings)),
             $this->turns($stored, $words, $children, $records),
             array_merge(...array_values(array_map(fn (StoredSitting $sitting): array => array_map(fn (StoredResult $result): EndView => $this->end($sitting->sitting->childId, $result, $children), $sitting->results), $stored->sittings))),
         );
@@ -103,9 +104,10 @@ final readonly class TableViews
 
     /**
      * @param array<string, Child>       $children
+     * @param array<string, int>         $threads
      * @param array<string, ChildRecord> $records
      */
-    private function seat(StoredSitting $stored, array $children, array $records): SeatView
+    private function seat(StoredSitting $stored, array $children, array $threads, array $records): SeatView
     {
         $sitting = $stored->sitting;
         $course = $sitting->course();
@@ -114,7 +116,7 @@ final readonly class TableViews
             $stored->id,
             $sitting->childId,
             ($children[$sitting->childId] ?? null)->name ?? 'someone who moved out',
-            $this->children->threads()[$sitting->childId] ?? 0,
+            $threads[$sitting->childId] ?? 0,
             $this->views->step($course->stepId),
             null === $course->form ? null : $this->words->say('forms', $course->form),
             isset($records[$sitting->childId]) ? Ladder::help($records[$sitting->childId]->state($course->stepId)) : $course->help,

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\Tests\App;
+
+use PHPUnit\Framework\Attributes\TestWith;
+use Pindle\Tests\SqlCount;
+
+/** What a request asks of the database: few statements, and no more of them for six children than for three. */
+final class SqlTest extends ApiTestCase
+{
+    /** Statements at most. */
+    private const MOST = ['plan' => 25, 'plan of a begun day' => 25, 'table' => 12, 'first tap' => 10, 'tap' => 10, 'finish' => 30, 'today' => 12];
+
+    /** @var array<int, array<string, int>> children => what => statements */
+    private static array $counted = [];
+
+    #[TestWith([3])]
+    #[TestWith([6])]
+    public function test_a_request_asks_little_of_the_database_however_many_children_there_are(int $children): void
+    {
+        foreach (range(1, $children) as $i) {
+            $this->addChild('Child '.$i, (2016 + $i).'-03-01');
+        }
+        $this->ask('POST', '/cupboard/tick', ['shipped' => ['corks', 'clothes-pegs', 'jar-lids', 'wooden-blocks', 'socks', 'crayons', 'cups']]);
+        $this->ask('POST', '/today/plan', []);
+
+        $counted = ['plan' => $this->statements(fn () => $this->ask('POST', '/today/plan', ['windows' => [[540, 660], [780, 840]]]))];
+        $setUp = $this->ask('GET', '/today')['setUps'][0];
+        $counted['table'] = $this->statements(fn () => $this->ask('GET', '/table/'.$setUp['id']));
+        $counted['today'] = $this->statements(fn () => $this->ask('GET', '/today'));
+        foreach (['first tap', 'tap'] as $i => $what) {
+            $tap = $this->tap($setUp, $i, 'at-once');
+            $counted[$what] = $this->statements(fn () => $this->ask('POST', '/table/'.$setUp['id'].'/attempts', $tap));
+        }
+        $counted['finish'] = $this->statements(fn () => $this->ask('POST', '/table/'.$setUp['id'].'/finish', ['ending' => 'done']));
+        $counted['plan of a begun day'] = $this->statements(fn () => $this->ask('GET', '/today'));
+
+        foreach (self::MOST as $what => $most) {
+            self::assertLessThanOrEqual($most, $counted[$what], $what);
+        }
+        // One statement more where questions changed, whoever's they were.
+        unset($counted['plan of a begun day']);
+        self::$counted[$children] = $counted;
+        if (6 === $children && isset(self::$counted[3])) {
+            self::assertSame(self::$counted[3], $counted);
+        }
+    }
+
+    private function statements(callable $ask): int
+    {
+        // As in life, every request begins with nothing in its hands.
+        self::ensureKernelShutdown();
+        $this->setUp();
+        $count = self::service(SqlCount::class);
+        $count->statements = [];
+        $ask();
+
+        return \count($count->statements);
+    }
+}
