@@ -66,7 +66,7 @@ final readonly class Decision
             return $make(DecisionKind::Again, DecisionReason::NothingTried);
         }
         if (Mark::Secure === $is) {
-            return $make(DecisionKind::RestIt, DecisionReason::LookPassed, Tracing::daysToNextLook($after->state($stepId)->halfLife ?? Tracing::SECURE_HALF_LIFE));
+            return $make(DecisionKind::RestIt, DecisionReason::LookPassed, Tracing::daysToNextLook($after->state($stepId)->memory->halfLife ?? Tracing::SECURE_HALF_LIFE));
         }
         if (2 * $unaided < \count($own)) {
             return $make(DecisionKind::Easier, DecisionReason::UnderHalf);

@@ -134,16 +134,16 @@ final readonly class Ranking
     {
         $state = $this->record->state($step->id);
         $rule = $this->record->settings->secureRule;
-        $unaided = $state->unaidedIn($rule);
+        $unaided = $state->window->unaidedIn($rule);
         // What is believed and what is still there of it; a need in doubt is believed no more than half.
-        $learning = $this->learning(isset($this->doubted[$step->id]) ? min(self::DOUBTED, $state->p) : $state->p * $state->recall($this->on));
+        $learning = $this->learning(isset($this->doubted[$step->id]) ? min(self::DOUBTED, $state->p) : $state->p * $state->memory->recall($this->on));
         $nearly = self::NEARLY * min(1.0, $unaided / $rule->successes());
         $opening = 0.0;
         foreach ($waiting as $waitingId) {
             $opening += self::OPENING * $this->learning($this->record->state($waitingId)->p);
         }
         [$push, $leftAlone] = $this->push($step, $pinned);
-        $brandNew = 0 === $state->attempts;
+        $brandNew = 0 === $state->window->count;
         [$reason, $values] = match (true) {
             $pinned => [Reason::Pinned, []],
             isset($this->doubted[$step->id]) => [Reason::Doubted, ['stuck' => $this->doubted[$step->id]]],
@@ -153,7 +153,7 @@ final readonly class Ranking
             $nearly > $learning => [Reason::NearlySecure, ['unaided' => $unaided, 'wanted' => $rule->successes()]],
             $opening > $learning => [Reason::OpensMore, ['steps' => \count($waiting)]],
             $brandNew => [Reason::Ready, ['needs' => \count($step->needs)]],
-            default => [Reason::KeepGoing, ['attempts' => $state->attempts]],
+            default => [Reason::KeepGoing, ['attempts' => $state->window->count]],
         };
 
         return new RankedStep($step, new Worth($learning, $nearly, $opening, 0.0, $push, $this->freshness($state)), $brandNew, $reason, $values);
@@ -162,12 +162,12 @@ final readonly class Ranking
     private function lookAgain(Step $step, bool $pinned): RankedStep
     {
         $state = $this->record->state($step->id);
-        $since = null === $state->clock ? 0 : max(0, $state->clock->daysUntil($this->on));
+        $since = $state->memory->daysSince($this->on);
         [$push] = $this->push($step, $pinned);
 
         return new RankedStep(
             $step,
-            new Worth(0.0, 0.0, 0.0, 1 - $state->recall($this->on), $push, $this->freshness($state)),
+            new Worth(0.0, 0.0, 0.0, 1 - $state->memory->recall($this->on), $push, $this->freshness($state)),
             false,
             match (true) {
                 $pinned => Reason::Pinned,
@@ -199,7 +199,7 @@ final readonly class Ranking
     private function doubtedNeed(Step $step): ?string
     {
         $state = $this->record->state($step->id);
-        if (!$state->isStuck()) {
+        if (!$state->window->isStuck()) {
             return null;
         }
         $weakest = null;
@@ -207,7 +207,7 @@ final readonly class Ranking
         foreach ($step->needs as $need) {
             $of = $this->record->state($need);
             $since = null === $of->touched || null === $state->touched || $of->touched->daysUntil($state->touched) > 0;
-            $belief = $of->p * $of->recall($this->on);
+            $belief = $of->p * $of->memory->recall($this->on);
             if ($since && Mark::Secure !== $this->marks[$need] && $belief < $least) {
                 [$weakest, $least] = [$need, $belief];
             }

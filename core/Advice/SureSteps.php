@@ -30,7 +30,7 @@ final class SureSteps
         foreach ($candidates as $step) {
             $state = $record->state($step->id);
             $left = match (true) {
-                self::isSure($record, $step, $on), Mark::LookAgain === $record->mark($step->id, $on) => $state->recall($on),
+                self::isSure($record, $step, $on), Mark::LookAgain === $record->mark($step->id, $on) => $state->memory->recall($on),
                 $state->isImplied() => self::UNSEEN,
                 default => \INF,
             };

@@ -5,14 +5,13 @@ declare(strict_types=1);
 namespace Pindle\Core\Evidence;
 
 use Pindle\Core\Calendar\LocalDate;
-use Pindle\Core\Child\SecureRule;
 use Pindle\Core\Child\Settings;
 use Pindle\Core\Skill\SkillMap;
 use Pindle\Core\Skill\Step;
 
 /**
  * All that is known of one child: a state for every step, following from the evidence replayed in order.
- * Values in, values out: adding a try gives a new record.
+ * Values in, values out: adding a piece of evidence gives a new record.
  */
 final readonly class ChildRecord
 {
@@ -35,7 +34,7 @@ final readonly class ChildRecord
     }
 
     /**
-     * @param array<string, float> $priors step id => belief before the first try, kept within PRIOR_LEAST and PRIOR_MOST
+     * @param array<string, float> $priors step id => belief before the first attempt, kept within PRIOR_LEAST and PRIOR_MOST
      */
     public static function blank(SkillMap $map, Settings $settings = new Settings(), array $priors = []): self
     {
@@ -100,7 +99,7 @@ final readonly class ChildRecord
      *
      * @param list<string>         $stepIds      as touchedBy names them
      * @param iterable<Seen>       $evidence     all there is about the steps that bearingOn names
-     * @param list<Attempt>         $lastAttempts    the tries of the last two sittings
+     * @param list<Attempt>        $lastAttempts the attempts of the last two sittings
      * @param array<string, float> $priors
      */
     public function again(array $stepIds, iterable $evidence, array $lastAttempts, array $priors = []): self
@@ -159,18 +158,15 @@ final readonly class ChildRecord
     public function nextLook(string $stepId, LocalDate $on): ?LocalDate
     {
         $state = $this->state($stepId);
-        if (!$state->secured || null === $state->halfLife || null === $state->clock || $state->hasSlipped() || $this->isCarried($stepId, $on)) {
-            return null;
-        }
 
-        return $state->clock->plusDays(Tracing::daysToNextLook($state->halfLife));
+        return !$state->standing->secured || $state->hasSlipped() || $this->isCarried($stepId, $on) ? null : $state->memory->nextLook();
     }
 
     /** Whether a sitting was the first for any step tried in it. */
     public function wasBrandNew(LastSitting $sitting): bool
     {
         foreach ($sitting->stepIds as $stepId) {
-            if ($this->state($stepId)->firstSitting === $sitting->sittingId) {
+            if ($this->state($stepId)->window->firstSitting === $sitting->sittingId) {
                 return true;
             }
         }
@@ -224,7 +220,7 @@ final readonly class ChildRecord
         $step = $this->map->step($attempt->stepId);
         $may = static fn (string $id): bool => null === $only || isset($only[$id]);
         if ($may($step->id)) {
-            $states[$step->id] = $this->tried($step, $states[$step->id] ?? new StepState(), $attempt);
+            $states[$step->id] = ($states[$step->id] ?? new StepState())->tried($step, $attempt, $this->settings);
         }
         if ($attempt->isUnaided()) {
             foreach ($attempt->isLook ? [] : $step->needs as $need) {
@@ -237,7 +233,7 @@ final readonly class ChildRecord
             }
             foreach ($this->map->ancestors($step->id) as $ancestor) {
                 $known = $states[$ancestor] ?? null;
-                if (null !== $known?->halfLife && $known->clock != $attempt->day && $may($ancestor)) {
+                if (null !== $known?->memory->halfLife && $known->memory->clock != $attempt->day && $may($ancestor)) {
                     $states[$ancestor] = $known->refreshed($attempt->day);
                 }
             }
@@ -250,37 +246,6 @@ final readonly class ChildRecord
         }
 
         return $states;
-    }
-
-    private function tried(Step $step, StepState $before, Attempt $attempt): StepState
-    {
-        $gap = null === $before->clock ? 0 : max(0, $before->clock->daysUntil($attempt->day));
-        [$form, $unaidedInForm, $notYetInForm] = Ladder::formAfter($step, $before, $attempt, $this->settings);
-        $lately = [...\array_slice($before->lately, 1 - SecureRule::LONGEST_WINDOW), $attempt];
-        $asked = $before->questions[$attempt->question] ?? ['seen' => 0, 'unaided' => 0];
-        $questions = $before->questions;
-        $questions[$attempt->question] = ['seen' => $asked['seen'] + 1, 'unaided' => $asked['unaided'] + ($attempt->isUnaided() ? 1 : 0)];
-        $lost = $before->secured && self::isLost($lately);
-        $spread = $lost ? new Spread() : $before->spread;
-        $after = new StepState(
-            p: $attempt->isLook ? $before->p : Tracing::afterAttempt($before->p, $attempt, $step->skill->isQuick()),
-            halfLife: Tracing::halfLife($before->halfLife, $gap, $attempt),
-            clock: $attempt->day,
-            attempts: $before->attempts + 1,
-            lately: $lately,
-            secured: $before->secured && !$lost,
-            form: $form,
-            unaidedInForm: $unaidedInForm,
-            notYetInForm: $notYetInForm,
-            help: Ladder::helpAfter($attempt->help, $attempt->outcome),
-            questions: $questions,
-            floor: $attempt->isUnaided() ? $before->floor : null,
-            touched: $attempt->day,
-            firstSitting: $before->firstSitting ?? $attempt->sittingId,
-            spread: $attempt->isUnaided() ? $spread->with($attempt) : $spread,
-        );
-
-        return !$after->secured && SecureClauses::areMet($this->settings->secureRule, $step, $after) ? $after->secured() : $after;
     }
 
     /**
@@ -311,17 +276,5 @@ final readonly class ChildRecord
         }
 
         return $states;
-    }
-
-    /**
-     * Two tries running that were not unaided: what was Secure is not any more.
-     *
-     * @param list<Attempt> $lately
-     */
-    private static function isLost(array $lately): bool
-    {
-        $last = \array_slice($lately, -2);
-
-        return 2 === \count($last) && !$last[0]->isUnaided() && !$last[1]->isUnaided();
     }
 }

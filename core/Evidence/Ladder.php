@@ -10,14 +10,24 @@ use Pindle\Core\Child\ThingsStay;
 use Pindle\Core\Skill\Form;
 use Pindle\Core\Skill\Step;
 
-/** How help fades and how a child goes from things to pictures to symbols. */
-final class Ladder
+/** How help fades and how a child goes from things to pictures to symbols: where both stand for a step. */
+final readonly class Ladder
 {
     /** "Not yet" in a form, with no unaided success between, before falling back to the one before. */
     public const NOT_YET_TO_GO_BACK = 2;
 
     /** Where the belief is lower than this, the first question is shown. */
     public const SHOW_UNDER = 0.5;
+
+    /**
+     * @param Form|null $form    null before the first attempt
+     * @param int       $unaided that count, since the form was entered; at least 0
+     * @param int       $notYet  since the form was entered or the last unaided success in it; at least 0
+     * @param Help|null $help    null before the first attempt
+     */
+    public function __construct(public ?Form $form = null, public int $unaided = 0, public int $notYet = 0, public ?Help $help = null)
+    {
+    }
 
     /** Unaided successes in a form before the next one. */
     public static function unaidedToMoveOn(ThingsStay $stay): int
@@ -32,7 +42,7 @@ final class Ladder
     /** The help a step starts with today. */
     public static function help(StepState $state): Help
     {
-        return $state->help ?? ($state->p < self::SHOW_UNDER ? Help::Shown : Help::Bare);
+        return $state->ladder->help ?? ($state->p < self::SHOW_UNDER ? Help::Shown : Help::Bare);
     }
 
     public static function helpAfter(Help $help, Outcome $outcome): Help
@@ -47,41 +57,45 @@ final class Ladder
     /** The form a step is met in today. A new reach starts one form below the best of the reach before. */
     public static function form(Step $step, StepState $state, ?StepState $reachBefore): ?Form
     {
-        if (null !== $state->form) {
-            return self::allowed($step, $state->form);
+        if (null !== $state->ladder->form) {
+            return self::allowed($step, $state->ladder->form);
         }
-        $best = null === $reachBefore?->form ? 0 : (int) array_search($reachBefore->form, $step->forms, true);
+        $before = $reachBefore?->ladder->form;
+        $best = null === $before ? 0 : (int) array_search($before, $step->forms, true);
 
         return $step->forms[max(0, $best - 1)] ?? null;
     }
 
-    /**
-     * Where the ladder of forms stands after a try.
-     *
-     * @return array{Form|null, int, int} form, unaided in it, "not yet" in it
-     */
-    public static function formAfter(Step $step, StepState $state, Attempt $attempt, Settings $settings): array
+    /** The same rungs, with no "not yet" counted. */
+    public function forgiven(): self
     {
-        $form = $state->form ?? $attempt->form;
+        return new self($this->form, $this->unaided, 0, $this->help);
+    }
+
+    /** Where both ladders stand after an attempt. */
+    public function after(Step $step, Attempt $attempt, Settings $settings): self
+    {
+        $help = self::helpAfter($attempt->help, $attempt->outcome);
+        $form = $this->form ?? $attempt->form;
         if (null === $form || $attempt->form !== $form) {
-            return [$form, $state->unaidedInForm, $state->notYetInForm];
+            return new self($form, $this->unaided, $this->notYet, $help);
         }
         // Fingers as a sign to bring the things back: right, but not yet ready for a form with less to touch.
         $counts = $attempt->isUnaided() && !($attempt->isOnFingers() && Fingers::BringThings === $settings->fingers);
-        $unaided = $state->unaidedInForm + ($counts ? 1 : 0);
-        $notYet = $attempt->isUnaided() ? 0 : $state->notYetInForm + (Outcome::NotYet === $attempt->outcome ? 1 : 0);
+        $unaided = $this->unaided + ($counts ? 1 : 0);
+        $notYet = $attempt->isUnaided() ? 0 : $this->notYet + (Outcome::NotYet === $attempt->outcome ? 1 : 0);
         $at = array_search($form, $step->forms, true);
         if (false === $at) {
-            return [$form, $unaided, $notYet];
+            return new self($form, $unaided, $notYet, $help);
         }
         if ($unaided >= self::unaidedToMoveOn($settings->thingsStay) && isset($step->forms[$at + 1])) {
-            return [$step->forms[$at + 1], 0, 0];
+            return new self($step->forms[$at + 1], 0, 0, $help);
         }
         if ($notYet >= self::NOT_YET_TO_GO_BACK && $at > 0) {
-            return [$step->forms[$at - 1], 0, 0];
+            return new self($step->forms[$at - 1], 0, 0, $help);
         }
 
-        return [$form, $unaided, $notYet];
+        return new self($form, $unaided, $notYet, $help);
     }
 
     /** The form itself, or the nearest one before it that the step still has; its first where there is none. */

@@ -33,8 +33,7 @@ final class SecureClauses
      */
     public static function of(SecureRule $rule, Step $step, StepState $state): array
     {
-        $window = \array_slice($state->lately, -$rule->window());
-        $unaided = array_values(array_filter($window, static fn (Attempt $attempt): bool => $attempt->isUnaided()));
+        $unaided = array_filter($state->window->of($rule), static fn (Attempt $attempt): bool => $attempt->isUnaided());
         $count = \count($unaided);
         $days = Clause::atLeast(ClauseKind::Days, $state->spread->days, $rule->days());
         $variety = SecureRule::Gentle === $rule ? [] : [self::variety($rule, $state->spread)];
@@ -83,7 +82,7 @@ final class SecureClauses
     private static function guessing(StepState $state): Clause
     {
         $errors = [];
-        foreach (\array_slice($state->lately, -self::GUESSES) as $attempt) {
+        foreach (\array_slice($state->window->attempts, -self::GUESSES) as $attempt) {
             if (null !== $attempt->error) {
                 $errors[] = $attempt->error;
             }

@@ -5,161 +5,114 @@ declare(strict_types=1);
 namespace Pindle\Core\Evidence;
 
 use Pindle\Core\Calendar\LocalDate;
-use Pindle\Core\Child\SecureRule;
-use Pindle\Core\Skill\Form;
+use Pindle\Core\Child\Settings;
+use Pindle\Core\Skill\Step;
 
 /**
- * What is known of one child and one step. It follows from the evidence alone and holds all that planning needs,
- * so that nobody has to read years of tries again.
+ * What is known of one child and one step: belief, memory, ladder, window, spread, and what stands besides. It follows from the evidence
+ * alone and holds all that planning needs, so that nobody has to read years of attempts again.
  */
 final readonly class StepState
 {
-    /** A step is stuck when, of at least so many tries in the window, at most one in so many went without help. */
-    private const STUCK_TRIES = 8;
-    private const STUCK_ONE_IN = 4;
-
     /** From here on a belief is good enough for Steady, and for counting as implied. */
     public const STEADY_FROM = 0.80;
 
     /**
-     * @param float                                          $p            belief that the step is known, 0.001 to 0.999
-     * @param float|null                                     $halfLife     days; null before the first unaided success
-     * @param LocalDate|null                                 $clock        day of the last try or refresh
-     * @param int                                            $attempts        how many there were
-     * @param list<Attempt>                                   $lately       the window: the last tries, oldest first, at most SecureRule::LONGEST_WINDOW
-     * @param bool                                           $secured      from the secure rule being met until it is lost again
-     * @param Form|null                                      $form         where the ladder of forms stands; null before the first try
-     * @param int                                            $unaidedInForm that count, since the form was entered
-     * @param int                                            $notYetInForm since the form was entered or the last unaided success in it
-     * @param Help|null                                 $help         where the ladder of help stands; null before the first try
-     * @param array<string, array{seen: int, unaided: int}>  $questions    what was asked, by question key
-     * @param Mark|null                                      $floor        Trying or Steady, seen by a witness or set by hand, until a try says otherwise
-     * @param Mark|null                                      $byHand       the mark the parent set, until the next try
-     * @param LocalDate|null                                 $touched      the last day anything was seen of the step itself
-     * @param string|null                                    $firstSitting id of the sitting in which it was first tried
-     * @param Spread                                         $spread       of its unaided successes over days, activities and things
+     * @param float          $p       belief that the step is known, between 0 and 1 and never either
+     * @param Spread         $spread  of its unaided successes over days, activities and things
+     * @param LocalDate|null $touched the last day anything was seen of the step itself
+     *
+     * @throws InvalidEvidence when the belief is out of its range
      */
     public function __construct(
         public float $p = Tracing::PRIOR,
-        public ?float $halfLife = null,
-        public ?LocalDate $clock = null,
-        public int $attempts = 0,
-        public array $lately = [],
-        public bool $secured = false,
-        public ?Form $form = null,
-        public int $unaidedInForm = 0,
-        public int $notYetInForm = 0,
-        public ?Help $help = null,
-        public array $questions = [],
-        public ?Mark $floor = null,
-        public ?Mark $byHand = null,
-        public ?LocalDate $touched = null,
-        public ?string $firstSitting = null,
+        public Memory $memory = new Memory(),
+        public Ladder $ladder = new Ladder(),
+        public Window $window = new Window(),
         public Spread $spread = new Spread(),
+        public Standing $standing = new Standing(),
+        public ?LocalDate $touched = null,
     ) {
-    }
-
-    public function lastAttempt(): ?Attempt
-    {
-        return [] === $this->lately ? null : $this->lately[\count($this->lately) - 1];
-    }
-
-    /** Chance that it is still there; 1 for a step that was never right unaided, which has no memory to lose. */
-    public function recall(LocalDate $on): float
-    {
-        return null === $this->halfLife || null === $this->clock ? 1.0 : Tracing::recall($this->halfLife, max(0, $this->clock->daysUntil($on)));
-    }
-
-    /** Unaided successes in the window of a rule. */
-    public function unaidedIn(SecureRule $rule): int
-    {
-        $count = 0;
-        foreach (\array_slice($this->lately, -$rule->window()) as $attempt) {
-            $count += $attempt->isUnaided() ? 1 : 0;
+        if ($p <= 0.0 || $p >= 1.0) {
+            throw InvalidEvidence::belief($p);
         }
-
-        return $count;
     }
 
-    /** Whether under half of the last sitting's tries were unaided, so that the next one asks smaller. */
-    public function wentHard(): bool
-    {
-        $last = array_filter($this->lately, fn (Attempt $attempt): bool => $attempt->sittingId === $this->lastAttempt()?->sittingId);
-        $unaided = array_filter($last, static fn (Attempt $attempt): bool => $attempt->isUnaided());
-
-        return 2 * \count($unaided) < \count($last);
-    }
-
-    /** Whether hardly any of many tries went without help: something it stands on may be missing. */
-    public function isStuck(): bool
-    {
-        $count = \count($this->lately);
-
-        return $count >= self::STUCK_TRIES && self::STUCK_ONE_IN * $this->unaidedIn(SecureRule::Thorough) <= $count;
-    }
-
-    /** No tries of its own, yet believed through what was done above it or said beforehand. */
+    /** No attempts of its own, yet believed through what was done above it or said beforehand. */
     public function isImplied(): bool
     {
-        return 0 === $this->attempts && $this->p >= self::STEADY_FROM;
+        return 0 === $this->window->count && $this->p >= self::STEADY_FROM;
     }
 
-    /** Was Secure, and what came last says otherwise: a try that was not unaided, or the parent. */
+    /** Was Secure, and what came last says otherwise: an attempt that was not unaided, or the parent. */
     public function hasSlipped(): bool
     {
-        return $this->secured && (null === $this->byHand ? false === ($this->lastAttempt()?->isUnaided() ?? true) : Mark::LookAgain === $this->byHand);
+        $byHand = $this->standing->byHand;
+
+        return $this->standing->secured && (null === $byHand ? null !== $this->window->last() && !$this->window->endsWell() : Mark::LookAgain === $byHand);
     }
 
     /** The mark before anyone asks whether it is carried by a higher reach. */
     public function mark(LocalDate $on): Mark
     {
-        if ($this->secured) {
-            return !$this->hasSlipped() && $this->recall($on) >= Tracing::RECALL_WANTED ? Mark::Secure : Mark::LookAgain;
+        if ($this->standing->secured) {
+            return !$this->hasSlipped() && $this->memory->recall($on) >= Tracing::RECALL_WANTED ? Mark::Secure : Mark::LookAgain;
         }
 
-        return $this->byHand ?? $this->unsecured();
+        return $this->standing->byHand ?? $this->unsecured();
     }
 
-    /** New, Trying or Steady, by the tries and by what a witness saw. */
+    /** New, Trying or Steady, by the attempts and by what a witness saw. */
     private function unsecured(): Mark
     {
-        $last = $this->lastAttempt();
-        if (null === $last || Mark::Steady === $this->floor) {
-            return $this->floor ?? Mark::Fresh;
+        if (null === $this->window->last() || Mark::Steady === $this->standing->floor) {
+            return $this->standing->floor ?? Mark::Fresh;
         }
-        $beforeLast = $this->lately[\count($this->lately) - 2] ?? $last;
 
-        return $this->p >= self::STEADY_FROM && $last->isUnaided() && $beforeLast->isUnaided() ? Mark::Steady : Mark::Trying;
+        return $this->p >= self::STEADY_FROM && $this->window->endsWellTwice() ? Mark::Steady : Mark::Trying;
     }
 
     public function withBelief(float $p): self
     {
-        return new self($p, $this->halfLife, $this->clock, $this->attempts, $this->lately, $this->secured, $this->form, $this->unaidedInForm, $this->notYetInForm, $this->help, $this->questions, $this->floor, $this->byHand, $this->touched, $this->firstSitting, $this->spread);
+        return new self($p, $this->memory, $this->ladder, $this->window, $this->spread, $this->standing, $this->touched);
     }
 
-    /** Harder work keeps easier work fresh: the clock starts anew, nothing else changes. */
     public function refreshed(LocalDate $day): self
     {
-        return new self($this->p, $this->halfLife, $day, $this->attempts, $this->lately, $this->secured, $this->form, $this->unaidedInForm, $this->notYetInForm, $this->help, $this->questions, $this->floor, $this->byHand, $this->touched, $this->firstSitting, $this->spread);
+        return new self($this->p, $this->memory->refreshed($day), $this->ladder, $this->window, $this->spread, $this->standing, $this->touched);
     }
 
-    /** The rule is met for the first time, or again after it was lost. */
-    public function secured(): self
+    /** After one attempt at the step itself; Secure where the rule is met by it. */
+    public function tried(Step $step, Attempt $attempt, Settings $settings): self
     {
-        return new self($this->p, max($this->halfLife ?? 0.0, Tracing::SECURE_HALF_LIFE), $this->clock, $this->attempts, $this->lately, true, $this->form, $this->unaidedInForm, $this->notYetInForm, $this->help, $this->questions, $this->floor, $this->byHand, $this->touched, $this->firstSitting, $this->spread);
+        $window = $this->window->with($attempt);
+        $lost = $this->standing->secured && $window->endsBadlyTwice();
+        $spread = $lost ? new Spread() : $this->spread;
+        $after = new self(
+            $attempt->isLook ? $this->p : Tracing::afterAttempt($this->p, $attempt, $step->skill->isQuick()),
+            $this->memory->after($attempt),
+            $this->ladder->after($step, $attempt, $settings),
+            $window,
+            $attempt->isUnaided() ? $spread->with($attempt) : $spread,
+            new Standing($this->standing->secured && !$lost, $attempt->isUnaided() ? $this->standing->floor : null),
+            $attempt->day,
+        );
+
+        return !$after->standing->secured && SecureClauses::areMet($settings->secureRule, $step, $after) ? $after->secured() : $after;
     }
 
     /** Someone saw it outside a question: New becomes Trying; Trying becomes Steady where it went without help. */
     public function witnessed(Witness $seen): self
     {
-        $floor = match (true) {
-            $this->secured => $this->floor,
-            Mark::Fresh === ($this->byHand ?? $this->unsecured()) => Mark::Trying,
-            $seen->outcome->isSuccess() => Mark::Steady,
-            default => $this->floor,
+        $now = $this->standing;
+        $standing = match (true) {
+            $now->secured => $now,
+            Mark::Fresh === ($now->byHand ?? $this->unsecured()) => new Standing(floor: Mark::Trying),
+            $seen->outcome->isSuccess() => new Standing(floor: Mark::Steady),
+            default => new Standing(floor: $now->floor),
         };
 
-        return new self($this->p, $this->halfLife, $this->clock, $this->attempts, $this->lately, $this->secured, $this->form, $this->unaidedInForm, $this->notYetInForm, $this->help, $this->questions, $floor, $this->secured ? $this->byHand : null, $seen->day, $this->firstSitting, $this->spread);
+        return new self($this->p, $this->memory, $this->ladder, $this->window, $this->spread, $standing, $seen->day);
     }
 
     /**
@@ -170,33 +123,32 @@ final readonly class StepState
     {
         $mark = $set->mark;
         // A miss from before the parent spoke is not the first of two running.
-        $endsWell = $this->lastAttempt()?->isUnaided() ? $this->lately : [];
-        [$p, $halfLife, $lately] = match ($mark) {
-            Mark::Fresh => [min($this->p, Tracing::PRIOR), null, []],
-            Mark::Trying => [min($this->p, 0.5), $this->halfLife, []],
-            Mark::Steady => [max($this->p, 0.85), $this->halfLife, $this->secured ? [] : $this->lately],
-            Mark::Secure => [max($this->p, SecureClauses::BELIEF), max($this->halfLife ?? 0.0, Tracing::SECURE_HALF_LIFE), $endsWell],
-            Mark::LookAgain => [max($this->p, self::STEADY_FROM), $this->halfLife ?? Tracing::FIRST_HALF_LIFE, $endsWell],
+        $endsWell = $this->window->endsWell() ? $this->window : $this->window->emptied();
+        $started = new Memory($this->memory->halfLife, $this->memory->clock ?? $set->day);
+        [$p, $memory, $window] = match ($mark) {
+            Mark::Fresh => [min($this->p, Tracing::PRIOR), new Memory(), $this->window->emptied()],
+            Mark::Trying => [min($this->p, 0.5), $started, $this->window->emptied()],
+            Mark::Steady => [max($this->p, 0.85), $started, $this->standing->secured ? $this->window->emptied() : $this->window],
+            Mark::Secure => [max($this->p, SecureClauses::BELIEF), $this->memory->lasting(Tracing::SECURE_HALF_LIFE)->refreshed($set->day), $endsWell],
+            Mark::LookAgain => [max($this->p, self::STEADY_FROM), new Memory($this->memory->halfLife ?? Tracing::FIRST_HALF_LIFE, $started->clock), $endsWell],
         };
-        $starts = Mark::Fresh === $mark;
 
         return new self(
             $p,
-            $halfLife,
-            $starts ? null : (Mark::Secure === $mark ? $set->day : ($this->clock ?? $set->day)),
-            $this->attempts,
-            $lately,
-            Mark::Secure === $mark || Mark::LookAgain === $mark,
-            $starts ? null : $this->form,
-            $starts ? 0 : $this->unaidedInForm,
-            0,
-            $starts ? null : $this->help,
-            $this->questions,
-            Mark::Trying === $mark || Mark::Steady === $mark ? $mark : null,
-            $mark,
+            $memory,
+            Mark::Fresh === $mark ? new Ladder() : $this->ladder->forgiven(),
+            $window,
+            [] === $window->attempts ? new Spread() : $this->spread,
+            new Standing($mark->wasSecured(), Mark::Trying === $mark || Mark::Steady === $mark ? $mark : null, $mark),
             $set->day,
-            $this->firstSitting,
-            [] === $lately ? new Spread() : $this->spread,
         );
+    }
+
+    /** The rule is met for the first time, or again after it was lost. */
+    private function secured(): self
+    {
+        $standing = new Standing(true, $this->standing->floor, $this->standing->byHand);
+
+        return new self($this->p, $this->memory->lasting(Tracing::SECURE_HALF_LIFE), $this->ladder, $this->window, $this->spread, $standing, $this->touched);
     }
 }

@@ -12,7 +12,6 @@ use Pindle\Core\Advice\Ranking;
 use Pindle\Core\Advice\Reason;
 use Pindle\Core\Advice\Worth;
 use Pindle\Core\Calendar\LocalDate;
-use Pindle\Core\Evidence\Attempt;
 use Pindle\Core\Evidence\ClauseKind;
 use Pindle\Core\Evidence\Ladder;
 use Pindle\Core\Evidence\LastSitting;
@@ -116,7 +115,7 @@ final readonly class Candidates
         $settings = $learner->child->settings;
 
         return $step->worth->by(
-            ([] === $lately ? 1.0 : self::USED_LATELY) * (1 - self::WORN * self::share($learner->record->state($step->step->id)->lately, $activity)),
+            ([] === $lately ? 1.0 : self::USED_LATELY) * (1 - self::WORN * $learner->record->state($step->step->id)->window->shareWith($activity->id)),
             $learner->liking[$activity->id] ?? 1.0,
             (self::bringsVariety($learner, $step, $activity) ? self::BRINGS_VARIETY : 1.0)
                 * (\in_array($settings->wayIn, $activity->waysIn, true) ? self::OWN_WAY_IN : 1.0)
@@ -125,22 +124,12 @@ final readonly class Candidates
         );
     }
 
-    /**
-     * @param list<Attempt> $attempts
-     *
-     * @return float how many of the tries were made with the activity, 0 to 1
-     */
-    private static function share(array $attempts, Activity $activity): float
-    {
-        return [] === $attempts ? 0.0 : \count(array_filter($attempts, static fn (Attempt $attempt): bool => $attempt->activityId === $activity->id)) / \count($attempts);
-    }
-
     private static function bringsVariety(Learner $learner, RankedStep $step, Activity $activity): bool
     {
         $state = $learner->record->state($step->step->id);
         foreach (SecureClauses::of($learner->record->settings->secureRule, $step->step, $state) as $clause) {
             if (\in_array($clause->kind, [ClauseKind::Activities, ClauseKind::ThingsUsed], true) && !$clause->met) {
-                return $state->attempts > 0 && [] === array_filter($state->lately, static fn (Attempt $attempt): bool => $attempt->activityId === $activity->id);
+                return $state->window->count > 0 && 0.0 === $state->window->shareWith($activity->id);
             }
         }
 

@@ -46,12 +46,12 @@ final readonly class SettingOut
         $set = QuestionSet::choose(
             $candidate->activity->serves[$step->skill->id],
             $step,
-            $record->state($step->id)->questions,
+            $record->state($step->id)->window->questions,
             $count,
             $asked(SureSteps::first($record, $sure, $request->date)),
             $asked(SureSteps::last($record, $sure, $request->date)),
             $random,
-            $record->state($step->id)->wentHard(),
+            $record->state($step->id)->window->wentHard(),
         );
 
         return new Sitting($candidate->learner->child->id, [$candidate->course($request->date)], $set->questions, $value, $candidate->worth);

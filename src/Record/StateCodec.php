@@ -7,13 +7,17 @@ namespace Pindle\App\Record;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Evidence\Attempt;
 use Pindle\Core\Evidence\Help;
+use Pindle\Core\Evidence\Ladder;
 use Pindle\Core\Evidence\LastSitting;
 use Pindle\Core\Evidence\Mark;
+use Pindle\Core\Evidence\Memory;
 use Pindle\Core\Evidence\Method;
 use Pindle\Core\Evidence\Outcome;
 use Pindle\Core\Evidence\Slip;
 use Pindle\Core\Evidence\Spread;
+use Pindle\Core\Evidence\Standing;
 use Pindle\Core\Evidence\StepState;
+use Pindle\Core\Evidence\Window;
 use Pindle\Core\Skill\Form;
 
 /**
@@ -30,23 +34,23 @@ final class StateCodec
 
         return json_encode([
             'p' => $state->p,
-            'h' => $state->halfLife,
-            'c' => $state->clock?->dayNumber,
-            'n' => $state->attempts,
+            'h' => $state->memory->halfLife,
+            'c' => $state->memory->clock?->dayNumber,
+            'n' => $state->window->count,
             'w' => array_map(static fn (Attempt $attempt): array => [
                 $attempt->id, $attempt->sittingId, $attempt->activityId, $attempt->form?->value, $attempt->help->value, $attempt->thingIds, $attempt->question, $attempt->choices,
                 $attempt->outcome->value, $attempt->method?->value, $attempt->slip?->value, (int) $attempt->at->format('Uv'), $attempt->day->dayNumber, $attempt->deviceId, $attempt->error, $attempt->isLook,
-            ], $state->lately),
-            's' => $state->secured,
-            'f' => $state->form?->value,
-            'u' => $state->unaidedInForm,
-            'ny' => $state->notYetInForm,
-            'he' => $state->help?->value,
-            'q' => (object) array_map(static fn (array $asked): array => [$asked['seen'], $asked['unaided']], $state->questions),
-            'fl' => $state->floor?->value,
-            'bh' => $state->byHand?->value,
+            ], $state->window->attempts),
+            's' => $state->standing->secured,
+            'f' => $state->ladder->form?->value,
+            'u' => $state->ladder->unaided,
+            'ny' => $state->ladder->notYet,
+            'he' => $state->ladder->help?->value,
+            'q' => (object) array_map(static fn (array $asked): array => [$asked['seen'], $asked['unaided']], $state->window->questions),
+            'fl' => $state->standing->floor?->value,
+            'bh' => $state->standing->byHand?->value,
             't' => $state->touched?->dayNumber,
-            'fs' => $state->firstSitting,
+            'fs' => $state->window->firstSitting,
             'sp' => [$spread->days, $spread->countedAt, $spread->first?->dayNumber, $spread->last?->dayNumber, $spread->activities, $spread->things],
         ], \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION);
     }
@@ -60,21 +64,17 @@ final class StateCodec
 
         return new StepState(
             $data['p'],
-            $data['h'],
-            $day($data['c']),
-            $data['n'],
-            array_map(static fn (array $attempt): Attempt => self::readAttempt($stepId, $attempt), $data['w']),
-            $data['s'],
-            null === $data['f'] ? null : Form::from($data['f']),
-            $data['u'],
-            $data['ny'],
-            null === $data['he'] ? null : Help::from($data['he']),
-            array_map(static fn (array $asked): array => ['seen' => $asked[0], 'unaided' => $asked[1]], $data['q']),
-            null === $data['fl'] ? null : Mark::from($data['fl']),
-            null === $data['bh'] ? null : Mark::from($data['bh']),
-            $day($data['t']),
-            $data['fs'],
+            new Memory($data['h'], $day($data['c'])),
+            new Ladder(null === $data['f'] ? null : Form::from($data['f']), $data['u'], $data['ny'], null === $data['he'] ? null : Help::from($data['he'])),
+            new Window(
+                array_map(static fn (array $attempt): Attempt => self::readAttempt($stepId, $attempt), $data['w']),
+                $data['n'],
+                array_map(static fn (array $asked): array => ['seen' => $asked[0], 'unaided' => $asked[1]], $data['q']),
+                $data['fs'],
+            ),
             new Spread($spread[0], $spread[1], $day($spread[2]), $day($spread[3]), $spread[4], $spread[5]),
+            new Standing($data['s'], null === $data['fl'] ? null : Mark::from($data['fl']), null === $data['bh'] ? null : Mark::from($data['bh'])),
+            $day($data['t']),
         );
     }
 

@@ -79,7 +79,7 @@ final class ChildRecordTest extends TestCase
 
         self::assertSame(Mark::LookAgain, Make::record(self::secure())->mark(self::STEP, Make::day(9)));
         self::assertSame(Mark::Secure, $record->mark(self::STEP, Make::day(9)));
-        self::assertSame(Make::record(self::secure())->state(self::STEP)->halfLife, $record->state(self::STEP)->halfLife);
+        self::assertSame(Make::record(self::secure())->state(self::STEP)->memory->halfLife, $record->state(self::STEP)->memory->halfLife);
     }
 
     public function test_a_step_is_carried_while_its_own_higher_reach_is_secure(): void
@@ -99,7 +99,7 @@ final class ChildRecordTest extends TestCase
         self::assertSame(Mark::Fresh, $record->mark('say-count@5', Make::day(0)));
         self::assertLessThanOrEqual(Tracing::IMPLIED_MOST, $record->state('say-count@5')->p);
         self::assertTrue($record->servesAsNeed('say-count@5', Make::day(0)));
-        self::assertNull($record->state('say-count@5')->halfLife);
+        self::assertNull($record->state('say-count@5')->memory->halfLife);
     }
 
     public function test_a_slip_is_soft_evidence_about_the_earlier_skill(): void
@@ -110,16 +110,16 @@ final class ChildRecordTest extends TestCase
 
         self::assertEqualsWithDelta(Tracing::slipped($before, 0.05), $after->p, 1e-12);
         self::assertLessThan($before, $after->p);
-        self::assertSame(0, $after->attempts);
+        self::assertSame(0, $after->window->count);
     }
 
     public function test_help_fades_with_success_and_returns_with_not_yet(): void
     {
         $help = static fn (array $outcomes): ?Help => array_reduce(
             $outcomes,
-            static fn (ChildRecord $record, Outcome $outcome): ChildRecord => $record->with(Make::anAttempt(self::STEP, 0, $outcome, help: $record->state(self::STEP)->help ?? Help::Shown)),
+            static fn (ChildRecord $record, Outcome $outcome): ChildRecord => $record->with(Make::anAttempt(self::STEP, 0, $outcome, help: $record->state(self::STEP)->ladder->help ?? Help::Shown)),
             Make::record([]),
-        )->state(self::STEP)->help;
+        )->state(self::STEP)->ladder->help;
 
         self::assertSame(Help::PartDone, $help([Outcome::AtOnce]));
         self::assertSame(Help::Bare, $help([Outcome::AtOnce, Outcome::WorkedItOut]));

@@ -58,11 +58,11 @@ final class EvidencePropertiesTest extends TestCase
                     $before = $record->state($seen->stepId);
                     $record = $record->with($seen);
                     $after = $record->state($seen->stepId);
-                    if ($seen instanceof Attempt && $after->secured && !$before->secured) {
+                    if ($seen instanceof Attempt && $after->standing->secured && !$before->standing->secured) {
                         ++$became;
                         self::assertTrue(SecureClauses::areMet($rule, $record->map->step($seen->stepId), $after));
                     }
-                    self::assertFalse(!$seen instanceof Attempt && $after->secured && !$before->secured && Mark::Secure !== ($seen->mark ?? null) && Mark::LookAgain !== ($seen->mark ?? null), 'a witness makes nothing Secure');
+                    self::assertFalse(!$seen instanceof Attempt && $after->standing->secured && !$before->standing->secured && Mark::Secure !== ($seen->mark ?? null) && Mark::LookAgain !== ($seen->mark ?? null), 'a witness makes nothing Secure');
                 }
             }
         }
@@ -86,8 +86,8 @@ final class EvidencePropertiesTest extends TestCase
         foreach (self::histories(8) as [$evidence]) {
             foreach (Make::record($evidence)->states as $state) {
                 self::assertTrue($state->p >= 0.001 && $state->p <= 0.999);
-                self::assertTrue(null === $state->halfLife || ($state->halfLife >= 1.0 && $state->halfLife <= 365.0));
-                self::assertLessThanOrEqual(SecureRule::LONGEST_WINDOW, \count($state->lately));
+                self::assertTrue(null === $state->memory->halfLife || ($state->memory->halfLife >= 1.0 && $state->memory->halfLife <= 365.0));
+                self::assertLessThanOrEqual(SecureRule::LONGEST_WINDOW, \count($state->window->attempts));
             }
         }
     }

@@ -27,15 +27,15 @@ final class LadderTest extends TestCase
     {
         $attempts = [...self::attempts(4, Outcome::AtOnce, Form::Things), ...self::attempts(2, Outcome::NotYet, Form::Pictures, 10)];
 
-        self::assertSame(Form::Things, Make::record($attempts)->state(self::STEP)->form);
+        self::assertSame(Form::Things, Make::record($attempts)->state(self::STEP)->ladder->form);
     }
 
     public function test_a_new_reach_starts_one_form_below_the_best_before(): void
     {
         $step = Make::wholeMap()->step('add-sentence@10');
 
-        self::assertSame(Form::Pictures, Ladder::form($step, new StepState(), new StepState(form: Form::Symbols)));
-        self::assertSame(Form::Things, Ladder::form($step, new StepState(), new StepState(form: Form::Things)));
+        self::assertSame(Form::Pictures, Ladder::form($step, new StepState(), new StepState(ladder: new Ladder(Form::Symbols))));
+        self::assertSame(Form::Things, Ladder::form($step, new StepState(), new StepState(ladder: new Ladder(Form::Things))));
         self::assertSame(Form::Things, Ladder::form($step, new StepState(), null));
     }
 
@@ -47,7 +47,7 @@ final class LadderTest extends TestCase
 
     private static function formAfter(int $count, Outcome $outcome): ?Form
     {
-        return Make::record(self::attempts($count, $outcome, Form::Things))->state(self::STEP)->form;
+        return Make::record(self::attempts($count, $outcome, Form::Things))->state(self::STEP)->ladder->form;
     }
 
     /** @return list<Attempt> */

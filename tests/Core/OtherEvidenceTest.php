@@ -34,7 +34,7 @@ final class OtherEvidenceTest extends TestCase
     {
         $state = Make::record([Make::witness(self::STEP, 0, Outcome::AtOnce)])->state(self::STEP);
 
-        self::assertSame([0, Tracing::PRIOR, null], [$state->attempts, $state->p, $state->halfLife]);
+        self::assertSame([0, Tracing::PRIOR, null], [$state->window->count, $state->p, $state->memory->halfLife]);
     }
 
     public function test_a_try_that_wanted_help_takes_away_what_a_witness_gave(): void
@@ -79,7 +79,7 @@ final class OtherEvidenceTest extends TestCase
     {
         $state = Make::record([Make::anAttempt(self::STEP, 0, Outcome::AtOnce, isLook: true)])->state(self::STEP);
 
-        self::assertSame([Tracing::PRIOR, 1, 1, 4.0], [$state->p, $state->attempts, \count($state->lately), $state->halfLife]);
+        self::assertSame([Tracing::PRIOR, 1, 1, 4.0], [$state->p, $state->window->count, \count($state->window->attempts), $state->memory->halfLife]);
         self::assertSame([], Make::record([Make::anAttempt('touch-count@5', 0, Outcome::AtOnce, isLook: true)])->lastSittings);
     }
 

@@ -74,7 +74,7 @@ final class SettingsTest extends TestCase
         $attempts = array_map(static fn (int $i): Attempt => Make::anAttempt(self::SUM, 0, Outcome::WorkedItOut, form: Form::Things, minute: $i, method: Method::Fingers), range(1, 5));
         [$sign, $help] = [Make::record($attempts, new Settings(fingers: Fingers::BringThings)), Make::record($attempts, new Settings(fingers: Fingers::FineHelp))];
 
-        self::assertSame([Form::Things, Form::Pictures], [$sign->state(self::SUM)->form, $help->state(self::SUM)->form]);
+        self::assertSame([Form::Things, Form::Pictures], [$sign->state(self::SUM)->ladder->form, $help->state(self::SUM)->ladder->form]);
         self::assertSame(DecisionReason::OnFingers, Decision::after(self::SUM, $attempts, Mark::Fresh, $sign, Ending::Done, Make::day(0))->reason);
         self::assertSame(DecisionReason::LastFiveUnaided, Decision::after(self::SUM, $attempts, Mark::Fresh, $help, Ending::Done, Make::day(0))->reason);
     }
@@ -126,7 +126,7 @@ final class SettingsTest extends TestCase
 
     public function test_things_stay_two_four_or_eight_successes(): void
     {
-        $form = static fn (ThingsStay $stay, int $attempts): ?Form => Make::record(array_map(static fn (int $i): Attempt => Make::anAttempt(self::SUM, 0, form: Form::Things, minute: $i), range(1, $attempts)), new Settings(thingsStay: $stay))->state(self::SUM)->form;
+        $form = static fn (ThingsStay $stay, int $attempts): ?Form => Make::record(array_map(static fn (int $i): Attempt => Make::anAttempt(self::SUM, 0, form: Form::Things, minute: $i), range(1, $attempts)), new Settings(thingsStay: $stay))->state(self::SUM)->ladder->form;
 
         foreach ([[ThingsStay::Early, 2], [ThingsStay::Usual, 4], [ThingsStay::Long, 8]] as [$stay, $enough]) {
             self::assertSame([Form::Things, Form::Pictures], [$form($stay, $enough - 1), $form($stay, $enough)], $stay->value);

@@ -53,7 +53,7 @@ final class TracingTest extends TestCase
             $state = Make::record($attempts)->state($step);
 
             self::assertEqualsWithDelta($p, $state->p, 0.0000006);
-            self::assertEqualsWithDelta($halfLife, $state->halfLife, 0.0000006);
+            self::assertEqualsWithDelta($halfLife, $state->memory->halfLife, 0.0000006);
         }
     }
 

@@ -89,7 +89,7 @@ final readonly class MapViews
             $record->mark($stepId, $today),
             $state->isImplied(),
             $this->hasLooked($child) && self::isUnsure($state),
-            null !== $state->byHand,
+            null !== $state->standing->byHand,
             \in_array($stepId, $child->pins, true),
             $state->p,
             array_map(fn (string $need): NeedView => new NeedView($this->views->step($need), $record->mark($need, $today), $record->servesAsNeed($need, $today)), $step->needs),
@@ -113,11 +113,11 @@ final readonly class MapViews
             $this->words->reach($step),
             $record->mark($stepId, $today),
             $state->isImplied(),
-            $state->attempts,
+            $state->window->count,
             $step->needs,
             [] === $record->missingNeeds($stepId, $today),
             $looked && self::isUnsure($state),
-            null !== $state->byHand,
+            null !== $state->standing->byHand,
             \in_array($stepId, $child->pins, true),
             $record->nextLook($stepId, $today)?->toString(),
         );
@@ -126,7 +126,7 @@ final readonly class MapViews
     /** Left unsure by a first look, and not tried since. */
     private static function isUnsure(StepState $state): bool
     {
-        return 0 === $state->attempts && $state->p > FirstLook::UNSURE_FROM && $state->p < FirstLook::UNSURE_TO;
+        return 0 === $state->window->count && $state->p > FirstLook::UNSURE_FROM && $state->p < FirstLook::UNSURE_TO;
     }
 
     private function hasLooked(Child $child): bool
@@ -136,21 +136,21 @@ final readonly class MapViews
 
     private function memory(ChildRecord $record, string $stepId): ?MemoryView
     {
-        $state = $record->state($stepId);
+        $memory = $record->state($stepId)->memory;
         $today = $this->clock->today();
-        if (null === $state->halfLife || null === $state->clock) {
+        if (null === $memory->halfLife || null === $memory->clock) {
             return null;
         }
-        $since = $state->clock;
-        $at = max(0, $since->daysUntil($today));
+        $since = $memory->clock;
+        $at = $memory->daysSince($today);
         $next = $record->nextLook($stepId, $today);
         $nextAt = null === $next ? null : $since->daysUntil($next);
         $days = max(self::DAYS_SHOWN, $at + 4, (int) ceil(1.6 * ($nextAt ?? 0)));
 
         return new MemoryView(
             $since->toString(),
-            round($state->halfLife, 1),
-            array_map(static fn (int $day): float => round($state->recall($since->plusDays($day)), 4), range(0, $days)),
+            round($memory->halfLife, 1),
+            array_map(static fn (int $day): float => round($memory->recall($since->plusDays($day)), 4), range(0, $days)),
             $at,
             $nextAt,
             Tracing::RECALL_WANTED,

@@ -174,7 +174,7 @@ final readonly class TableViews
             $prompt->isGuess(),
             \is_int($amount) ? $amount : null,
             // Frames are filled other ways as well once the child is sure.
-            $this->pictures->question($setUp, $question, $stored->sitting->course()->form, $settings, isset($records[$childId]) && $records[$childId]->state($question->stepId)->secured),
+            $this->pictures->question($setUp, $question, $stored->sitting->course()->form, $settings, isset($records[$childId]) && $records[$childId]->state($question->stepId)->standing->secured),
             $done,
         );
     }
