@@ -26,7 +26,9 @@ final class Drawn
 
     public static function of(Picture $picture, Prompt $prompt, ?Form $form = Form::Things, ?Settings $settings = null, int $seed = 4, bool $varied = false, ?Thing $thing = null, ?Thing $other = null): Drawing
     {
-        $thing ??= Form::Things === $form ? Make::thing('caps', 30, [13, 25, 25], Shape::Disc) : null;
+        $caps = Form::Things === $form ? Make::thing('caps', 30, [13, 25, 25], Shape::Disc) : null;
+        $other ??= $thing ?? $caps ?? Make::thing('cross', 100, null);
+        $thing ??= $caps ?? Make::thing('dot', 100, null);
 
         return Scenes::draw($picture, $prompt, $form, $thing, $other, $settings ?? new Settings(), self::hand(), new Randomizer(new Xoshiro256StarStar($seed)), $varied);
     }

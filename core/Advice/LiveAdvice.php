@@ -26,6 +26,9 @@ final readonly class LiveAdvice
     /** A smallest reach has no smaller numbers worth offering. */
     private const SMALLEST = 3;
 
+    /** Numbers to fill up to. */
+    private const ROUND = [5, 10, 20];
+
     /**
      * @param non-empty-list<Idea> $ideas best first
      * @param Slip|null            $slip  the one that the remedy is for
@@ -92,7 +95,7 @@ final readonly class LiveAdvice
             Idea::HowDidYouSeeIt,
             Form::Things === $last->form ? Idea::CoverAndAsk : null,
             $step->size > self::SMALLEST ? Idea::BiggerNumbers : null,
-            \in_array($step->reach->name, ['5', '10', '20'], true) ? Idea::HowManyMoreTo : null,
+            \in_array($step->size, self::ROUND, true) && $step->reach->isNumber() ? Idea::HowManyMoreTo : null,
             Idea::ChildAsks,
             false !== $at && isset($step->forms[$at + 1]) ? Idea::NextForm : null,
             [] !== $record->map->higherReaches($step->id) ? Idea::NextReach : null,

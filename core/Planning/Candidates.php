@@ -51,10 +51,11 @@ final readonly class Candidates
     /**
      * @param list<Place>  $places
      * @param list<string> $wanted ids of activities the parent wants today
+     * @param list<string> $held   ids of activities that are planned already: they are among the candidates however little they are worth
      *
      * @return list<Candidate> best first
      */
-    public function of(Learner $learner, LocalDate $on, array $places, bool $quiet, array $wanted = []): array
+    public function of(Learner $learner, LocalDate $on, array $places, bool $quiet, array $wanted = [], array $held = []): array
     {
         $longest = $learner->child->longestSittingOn($on);
         $attempts = max(QuestionSet::FEWEST, min(QuestionSet::MOST, intdiv(($longest - 2) * 60, self::USUAL_SECONDS))) - 2;
@@ -83,13 +84,11 @@ final readonly class Candidates
             // Equal ones take turns from day to day, so that none is first because of its name.
             $turn = static fn (Candidate $candidate): int => crc32($on->dayNumber.$candidate->activity->id);
             usort($found, static fn (Candidate $a, Candidate $b): int => [$b->value(), $turn($b)] <=> [$a->value(), $turn($a)]);
-            $best = \array_slice($found, 0, self::ACTIVITIES_A_STEP);
-            // Far down the list nothing is worth the search, unless the parent wants it today.
-            if (++$steps > self::STEPS) {
-                $best = array_values(array_filter($best, static fn (Candidate $candidate): bool => \in_array($candidate->activity->id, $wanted, true)));
-            }
-            array_push($candidates, ...$best);
-            if ($steps >= self::STEPS && [] === $wanted) {
+            // Far down the list nothing is worth the search, unless it is wanted or held.
+            $best = ++$steps > self::STEPS ? [] : \array_slice($found, 0, self::ACTIVITIES_A_STEP);
+            $rest = array_filter(\array_slice($found, \count($best)), static fn (Candidate $candidate): bool => \in_array($candidate->activity->id, [...$wanted, ...$held], true));
+            array_push($candidates, ...$best, ...$rest);
+            if ($steps >= self::STEPS && [] === $wanted && [] === $held) {
                 break;
             }
         }

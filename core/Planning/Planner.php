@@ -37,7 +37,7 @@ final readonly class Planner
         $candidates = [];
         $best = [];
         foreach ($request->learners as $learner) {
-            $found = $this->candidates->of($learner, $request->date, $request->places, $request->quiet, $request->wanted);
+            $found = $this->candidates->of($learner, $request->date, $request->places, $request->quiet, $request->wanted, array_map(static fn (SetUp $held): string => $held->activity->id, $request->held));
             if ([] !== $found) {
                 $candidates[$learner->child->id] = $found;
                 $best[$learner->child->id] = $found[0]->value();
@@ -109,24 +109,28 @@ final readonly class Planner
     }
 
     /**
-     * The candidate that a sitting can go on with: of its own step, else another step of the same activity; null when there is none.
+     * The candidate that a sitting can go on with: of its own step, else another step of the same activity, else its own although the child
+     * sat with it today already; null when there is none.
      *
      * @param list<Candidate> $candidates best first
-     * @param list<string>    $today      ids of steps the child sat with today: not the same again
+     * @param list<string>    $today      ids of steps the child sat with today
      */
     private static function stillThere(array $candidates, Sitting $sitting, Activity $activity, array $today): ?Candidate
     {
-        $other = null;
+        $same = $other = null;
         foreach ($candidates as $candidate) {
-            if ($candidate->activity->id === $activity->id && !\in_array($candidate->ranked->step->id, $today, true)) {
-                if ($candidate->ranked->step->id === $sitting->course()->stepId) {
-                    return $candidate;
-                }
+            $stepId = $candidate->ranked->step->id;
+            if ($candidate->activity->id !== $activity->id) {
+                continue;
+            }
+            if ($stepId === $sitting->course()->stepId) {
+                $same = $candidate;
+            } elseif (!\in_array($stepId, $today, true)) {
                 $other ??= $candidate;
             }
         }
 
-        return $other;
+        return null !== $same && !\in_array($same->ranked->step->id, $today, true) ? $same : $other ?? $same;
     }
 
     /**

@@ -22,17 +22,15 @@ use Random\Randomizer;
 final class Scenes
 {
     /**
-     * @param Picture    $wanted what the activity shows; a question that has no such picture is shown in its own
-     * @param Thing|null $thing  the things of the first role; plain counters where there are none
-     * @param Thing|null $other  the things of the second role
-     * @param bool       $varied whether the child is sure enough of the step for frames filled other ways
+     * @param Picture $wanted what the activity shows; a question that has no such picture is shown in its own
+     * @param Thing   $thing  what lies out for the first role, or is drawn for it
+     * @param Thing   $other  the same for the second role
+     * @param bool    $varied whether the child is sure enough of the step for frames filled other ways
      *
      * @throws UnknownSight
      */
-    public static function draw(Picture $wanted, Prompt $prompt, ?Form $form, ?Thing $thing, ?Thing $other, Settings $settings, Hand $hand, Randomizer $random, bool $varied = false): Drawing
+    public static function draw(Picture $wanted, Prompt $prompt, ?Form $form, Thing $thing, Thing $other, Settings $settings, Hand $hand, Randomizer $random, bool $varied = false): Drawing
     {
-        $thing ??= new Thing('counter', Form::Pictures === $form ? 'drawn dots' : 'counters', 'counter', 100, glyph: 'dot');
-        $other ??= 'dot' === $thing->glyph ? new Thing('counter', 'drawn crosses', 'drawn cross', 100, glyph: 'cross') : $thing;
         // Kept the same until the step is secure, then varied on purpose.
         $filling = $varied ? FrameFilling::cases()[$random->getInt(0, 2)] : $settings->frameFilling;
 

@@ -26,4 +26,10 @@ final readonly class Reach
             throw SkillMapError::size($name);
         }
     }
+
+    /** Whether its name is its largest number, and not a level. */
+    public function isNumber(): bool
+    {
+        return $this->name === (string) $this->size;
+    }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pindle\App\Household;
 
 use Doctrine\DBAL\LockMode;
+use Doctrine\DBAL\ParameterType;
 use Doctrine\ORM\EntityManagerInterface;
 use Pindle\App\Platform\Http\Refusal;
 use Pindle\Core\Thing\Thing;
@@ -77,7 +78,7 @@ final class Things
     {
         $thing = $this->find($id);
         $this->write(function () use ($id, $by): void {
-            $this->entities->getConnection()->executeStatement('UPDATE thing SET amount = MAX(0, MIN(?, amount + ?)), version = version + 1 WHERE id = ?', [self::MOST, $by, $id]);
+            $this->entities->getConnection()->executeStatement('UPDATE thing SET amount = MAX(0, MIN(?, amount + ?)), version = version + 1 WHERE id = ?', [self::MOST, $by, $id], [ParameterType::INTEGER, ParameterType::INTEGER]);
         });
         $this->entities->refresh($thing);
 

@@ -6,6 +6,7 @@ namespace Pindle\App\Views;
 
 use Pindle\App\Content\InkFile;
 use Pindle\App\Content\Words;
+use Pindle\App\Household\Things;
 use Pindle\App\Platform\Svg;
 use Pindle\Core\Child\Settings;
 use Pindle\Core\Drawing\Drawing;
@@ -40,7 +41,7 @@ final readonly class Pictures
     public function question(SetUp $setUp, Question $question, ?Form $form, Settings $settings, bool $varied): string
     {
         $form = [] === $this->map->step($question->stepId)->forms ? null : $form;
-        [$first, $second] = self::things($setUp);
+        [$first, $second] = $this->things($setUp, $form);
         $drawing = Scenes::draw(
             $setUp->activity->scene($form),
             $question->prompt,
@@ -71,11 +72,11 @@ final readonly class Pictures
     }
 
     /**
-     * The things of the first role and of the second, whatever they were split over.
+     * The things of the first role and of the second, whatever they were split over; dots and crosses where nothing lies out.
      *
-     * @return array{Thing|null, Thing|null}
+     * @return array{Thing, Thing}
      */
-    private static function things(SetUp $setUp): array
+    private function things(SetUp $setUp, ?Form $form): array
     {
         $byRole = [];
         foreach ($setUp->laid as $laid) {
@@ -83,6 +84,15 @@ final readonly class Pictures
         }
         $things = array_values($byRole);
 
-        return [$things[0] ?? null, $things[1] ?? null];
+        $first = $things[0] ?? $this->drawn(Form::Pictures === $form ? 'dots' : 'counters', 'dot');
+
+        return [$first, $things[1] ?? ([] === $things ? $this->drawn('crosses', 'cross') : $first)];
+    }
+
+    private function drawn(string $name, string $glyph): Thing
+    {
+        $name = $this->words->say('stand_ins', $name);
+
+        return new Thing($glyph, $name, $name, Things::MOST, glyph: $glyph);
     }
 }

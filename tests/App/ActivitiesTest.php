@@ -105,12 +105,4 @@ final class ActivitiesTest extends ApiTestCase
         self::assertContains('step', $kinds('take'));
         self::assertSame([], $kinds('zzz'));
     }
-
-    private function text(string $path): string
-    {
-        $this->browser->request('GET', '/api'.$path);
-        self::assertResponseIsSuccessful();
-
-        return (string) $this->browser->getResponse()->getContent();
-    }
 }

@@ -127,4 +127,12 @@ abstract class ApiTestCase extends WebTestCase
             'at' => 1000 * (time() + $number),
         ];
     }
+
+    protected function text(string $path): string
+    {
+        $this->browser->request('GET', '/api'.$path);
+        self::assertResponseIsSuccessful();
+
+        return (string) $this->browser->getResponse()->getContent();
+    }
 }

@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace Pindle\Tests\App;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use Pindle\App\Platform\Clock;
+use Pindle\App\Platform\Http\Refusal;
 use Pindle\App\Platform\Http\RequestGuard;
+use Pindle\App\Platform\Shell\BuiltFiles;
 
 /** What must not get in: a clear problem with the field, and nothing stored. */
 final class BadInputTest extends ApiTestCase
@@ -72,6 +75,23 @@ final class BadInputTest extends ApiTestCase
         $this->ask('POST', $path, $this->tap($setUp, 0, 'at-once'));
         $this->ask('POST', '/children/'.$setUp['sittings'][0]['childId'].'/archive');
         $this->refuse(404, 'childId', 'POST', $path, $this->tap($setUp, 1, 'at-once'));
+    }
+
+    public function test_the_clock_of_a_device_may_be_ahead_by_a_day_and_no_more(): void
+    {
+        $clock = new Clock('', 'UTC');
+        $now = time();
+        self::assertSame($now + 86_390, $clock->seenAt(1000 * ($now + 86_390))->getTimestamp());
+        self::assertSame($now - 9_000_000, $clock->seenAt(1000 * ($now - 9_000_000))->getTimestamp(), 'and late by any time');
+        self::assertSame('250', $clock->seenAt(1000 * $now + 250)->format('v'));
+        $this->expectException(Refusal::class);
+        $clock->seenAt(1000 * ($now + 86_410));
+    }
+
+    public function test_screens_that_were_not_built_say_which_command_builds_them(): void
+    {
+        $this->expectExceptionMessage('run ./pindle start');
+        (new BuiltFiles(sys_get_temp_dir().'/there-is-no-such-build'))->entry();
     }
 
     public function test_malformed_json_a_wrong_content_type_and_too_much_of_it(): void

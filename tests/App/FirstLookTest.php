@@ -55,6 +55,35 @@ final class FirstLookTest extends ApiTestCase
         $this->refuse(409, 'childId', 'POST', $path.'/stop', []);
     }
 
+    public function test_an_answer_taken_back_leaves_nothing_behind(): void
+    {
+        $childId = $this->addChild('Wim', '2021-06-01');
+        $path = "/children/$childId/first-look";
+        $beliefs = fn (): array => array_map(static fn (array $cell): array => [$cell['id'] ?? $cell['stepId'], $cell['mark'], $cell['implied']], $this->cells($childId));
+        $look = $this->ask('POST', $path, ['canAlready' => []]);
+        [$before, $believed] = [$beliefs(), $this->ask('GET', '/map/'.$childId.'/'.$look['task']['step']['id'])['p']];
+        self::assertSame('age', $this->ask('GET', '/children')['present'][0]['startsFrom']);
+
+        $this->ask('POST', $path.'/answers', $this->answer(0, $look['task']['step']['id'], 'not-yet'));
+        self::assertSame('look', $this->ask('GET', '/children')['present'][0]['startsFrom']);
+        self::assertNotSame($before, $beliefs());
+        $back = $this->ask('DELETE', $path.'/answers/last');
+
+        self::assertSame($look['task']['step']['id'], $back['task']['step']['id']);
+        self::assertSame('age', $this->ask('GET', '/children')['present'][0]['startsFrom']);
+        self::assertSame($before, $beliefs());
+        self::assertSame($believed, $this->ask('GET', '/map/'.$childId.'/'.$look['task']['step']['id'])['p']);
+        $this->refuse(409, 'childId', 'DELETE', $path.'/answers/last');
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function cells(string $childId): array
+    {
+        $skills = array_merge(...array_column($this->ask('GET', '/map/'.$childId)['strands'], 'skills'));
+
+        return array_values(array_merge(...array_column($skills, 'cells')));
+    }
+
     /** @return array<string, mixed> */
     private function answer(int $number, string $stepId, string $outcome): array
     {

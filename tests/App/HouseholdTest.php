@@ -75,6 +75,42 @@ final class HouseholdTest extends ApiTestCase
         self::assertNotSame('', $thing['safety'][0]['source']);
     }
 
+    public function test_so_many_more_on_two_devices_add_up_and_stay_in_their_range(): void
+    {
+        $thing = $this->ask('POST', '/cupboard', ['name' => 'spools', 'amount' => 4], 201);
+        foreach ([1, 1, 1, -1] as $by) {
+            $now = $this->ask('POST', '/cupboard/'.$thing['id'].'/amount', ['by' => $by]);
+        }
+
+        self::assertSame([6, $thing['version'] + 4], [$now['amount'], $now['version']]);
+        self::assertSame(0, $this->ask('POST', '/cupboard/'.$thing['id'].'/amount', ['by' => -7])['amount']);
+        self::assertSame(1000, $this->ask('POST', '/cupboard/'.$thing['id'].'/amount', ['by' => 1000])['amount']);
+        self::assertSame(1000, $this->ask('POST', '/cupboard/'.$thing['id'].'/amount', ['by' => 1])['amount']);
+        $this->refuse(422, 'by', 'POST', '/cupboard/'.$thing['id'].'/amount', ['by' => 1001]);
+        $this->refuse(404, 'id', 'POST', '/cupboard/0195a000-0000-7000-8000-000000000000/amount', ['by' => 1]);
+    }
+
+    public function test_the_plan_of_a_new_child_starts_from_the_age_where_it_is_known(): void
+    {
+        [$old, $unknown] = [$this->addChild('Wim', '2020-01-01'), $this->addChild('Jet', null)];
+        $children = array_column($this->ask('GET', '/children')['present'], null, 'id');
+        self::assertSame(['age', 'nothing'], [$children[$old]['startsFrom'], $children[$unknown]['startsFrom']]);
+
+        $setUps = $this->ask('POST', '/today/plan', ['windows' => [[540, 640]]])['setUps'];
+        $steps = [];
+        foreach (array_merge(...array_column($setUps, 'sittings')) as $sitting) {
+            $steps[$sitting['childId']][] = $sitting['step']['id'];
+        }
+        self::assertNotSame([], $steps[$unknown]);
+        foreach ($steps[$unknown] as $step) {
+            self::assertSame([], $this->ask('GET', "/map/$unknown/$step")['needs'], 'nothing is known: only what needs nothing');
+        }
+        self::assertNotSame([], array_merge(...array_map(fn (string $step): array => $this->ask('GET', "/map/$old/$step")['needs'], $steps[$old])), 'at six a child has the first steps behind him');
+        // A birth date that is said later is used from then on.
+        $this->ask('PUT', '/children/'.$unknown, ['name' => 'Jet', 'born' => '2020-01-01', 'version' => $children[$unknown]['version']]);
+        self::assertSame('age', array_column($this->ask('GET', '/children')['present'], 'startsFrom', 'id')[$unknown]);
+    }
+
     public function test_ticking_twice_keeps_one(): void
     {
         $this->ask('POST', '/cupboard/tick', ['shipped' => ['corks']]);

@@ -71,6 +71,43 @@ final class RecordTest extends ApiTestCase
         self::assertEqualsCanonicalizing([['At once', false, true], ['Not yet', true, false]], array_map(static fn (array $one): array => [$one['what'], $one['removed'], $one['corrected']], $seen));
     }
 
+    public function test_correcting_only_the_outcome_keeps_help_method_and_slip_and_anything_said_anew_replaces_it(): void
+    {
+        $setUp = $this->plannedHouse();
+        $this->ask('POST', '/table/'.$setUp['id'].'/attempts', ['help' => 'part-done', 'method' => 'fingers', 'slip' => 'counts-faster'] + $this->tap($setUp, 0, 'at-once'));
+        $kept = static fn (string $id): array => self::service(\Doctrine\DBAL\Connection::class)->fetchNumeric('SELECT outcome, help, method, slip, question_id FROM attempt WHERE id = ?', [$id]) ?: [];
+        $asked = $this->questions($setUp)[0];
+        [$first, $second, $third] = [$this->tap($setUp, 0, 'x')['id'], '0195a000-0000-4000-8000-00000000c0de', '0195a000-0000-4000-8000-00000000c0df'];
+
+        $answer = $this->ask('PUT', '/table/attempts/'.$first, ['id' => $second, 'outcome' => 'not-yet']);
+        self::assertSame(['not-yet', 'part-done', 'fingers', 'counts-faster', $asked], $kept($second));
+        self::assertSame('shown', $answer['help'], 'and the help of the next question follows from it');
+        $this->ask('PUT', '/table/attempts/'.$second, ['id' => $third, 'outcome' => 'not-yet', 'help' => 'bare', 'method' => 'counted-on', 'slip' => 'recounts']);
+        self::assertSame(['not-yet', 'bare', 'counted-on', 'recounts', $asked], $kept($third));
+    }
+
+    public function test_an_attempt_that_comes_late_counts_where_it_belongs(): void
+    {
+        $setUp = $this->plannedHouse();
+        $step = $setUp['sittings'][0]['step']['id'];
+        $own = array_keys(array_filter($this->ask('GET', '/table/'.$setUp['id'])['turns'], static fn (array $turn): bool => $turn['stepId'] === $step));
+        $this->ask('POST', '/table/'.$setUp['id'].'/attempts', $this->tap($setUp, $own[0], 'with-help'));
+        // Seen before, sent after: the ladder of help still stands where the newer one left it.
+        $late = $this->ask('POST', '/table/'.$setUp['id'].'/attempts', ['at' => 1000 * (time() - 600)] + $this->tap($setUp, $own[1], 'not-yet'));
+
+        self::assertSame('bare', $late['help']);
+        self::assertSame(['With help', 'Not yet'], array_column($this->ask('GET', '/map/'.$setUp['sittings'][0]['childId'].'/'.$step)['seen'], 'what'), 'newest first');
+    }
+
+    public function test_the_last_of_several_corrected_changes_what_is_asked_next(): void
+    {
+        $setUp = $this->plannedHouse();
+        $this->ask('POST', '/table/'.$setUp['id'].'/attempts', $this->tap($setUp, 0, 'at-once'));
+        self::assertSame('bare', $this->ask('POST', '/table/'.$setUp['id'].'/attempts', $this->tap($setUp, 1, 'at-once'))['help']);
+
+        self::assertSame('part-done', $this->ask('PUT', '/table/attempts/'.$this->tap($setUp, 1, 'x')['id'], ['id' => '0195a000-0000-4000-8000-00000000c0de', 'outcome' => 'not-yet'])['help']);
+    }
+
     public function test_a_mark_set_by_hand_says_so_and_notes_are_written_once(): void
     {
         $childId = $this->addChild('Wim', '2021-06-01');

@@ -8,10 +8,12 @@ use PHPUnit\Framework\TestCase;
 use Pindle\Core\Activity\Part;
 use Pindle\Core\Activity\Place;
 use Pindle\Core\Calendar\Span;
+use Pindle\Core\Caution\Caution;
 use Pindle\Core\Child\Child;
 use Pindle\Core\Evidence\ChildRecord;
 use Pindle\Core\Evidence\Outcome;
 use Pindle\Core\Planning\BringList;
+use Pindle\Core\Planning\Day;
 use Pindle\Core\Planning\DayPlan;
 use Pindle\Core\Planning\DayRequest;
 use Pindle\Core\Planning\Laid;
@@ -104,6 +106,76 @@ final class PlannerTest extends TestCase
 
         self::assertContains($kept, $plan->setUps);
         self::assertSame([], self::problems($request, $plan));
+    }
+
+    /** Something done at any minute of 9:30 to 9:36 with a little one about, who sat nowhere near it. */
+    public function test_what_was_done_late_in_a_window_does_not_empty_the_rest_of_the_day(): void
+    {
+        $boat = self::boat();
+        $first = array_values(array_filter(self::planner()->plan($boat)->setUps, static fn (SetUp $setUp): bool => ['maren'] === $setUp->childIds()))[0];
+        foreach (range(570, 576) as $start) {
+            $kept = new SetUp($first->key, $first->activity, $first->place, $first->part, new Span($start, $start + 4), $first->sittings, $first->laid);
+            $request = new DayRequest($boat->date, 1, $boat->learners, $boat->windows, $boat->things, $boat->places, false, [$kept]);
+            $plan = self::planner()->plan($request);
+
+            $lark = array_filter($plan->setUps, static fn (SetUp $setUp): bool => null !== $setUp->sittingOf('lark'));
+            self::assertNotSame([], $lark, 'done at '.$start);
+            self::assertGreaterThan(2, \count($plan->setUps), 'done at '.$start);
+            self::assertSame([], self::problems($request, $plan), 'and nobody is blamed for what was kept');
+        }
+    }
+
+    public function test_the_check_blames_a_plan_for_what_it_adds_to_what_was_kept(): void
+    {
+        $boat = self::boat();
+        $plan = self::planner()->plan($boat);
+        $of = static fn (string $key, int $start, int $end): SetUp => new SetUp($key, $plan->setUps[0]->activity, Place::Table, Part::Alone, new Span($start, $end), [$plan->setUps[0]->sittingOf('maren') ?? $plan->setUps[0]->sittings[0]], []);
+        [$kept, $more] = [$of('kept', 560, 564), $of('more', 574, 580)];
+        $request = new DayRequest($boat->date, 1, $boat->learners, $boat->windows, $boat->things, $boat->places, false, [$kept]);
+        $found = static fn (SetUp ...$setUps): array => array_map(static fn (array $problem): string => $problem[0]->value.' '.$problem[1], array_filter(
+            (new PlanCheck(Make::cautions()))->problems($request, new DayPlan($plan->date, array_values($setUps), Day::of($request)->threads(array_values($setUps)), $plan->goal)),
+            static fn (array $problem): bool => Problem::BesideTooLong === $problem[0],
+        ));
+
+        self::assertSame([], $found($kept), 'Lark is beside for 24 minutes, as it came');
+        self::assertCount(1, $found($kept, $more), 'and for 40 by the new one');
+    }
+
+    public function test_a_child_is_near_a_set_up_unless_asleep_all_through_it(): void
+    {
+        $near = static fn (int $from, int $to): array => array_map(static fn (Child $child): string => $child->name, self::boat()->nearby(new Span($from, $to)));
+
+        self::assertSame(['Maren', 'Tobin'], $near(765, 775), 'asleep from 12:45');
+        self::assertSame(['Maren', 'Tobin', 'Lark'], $near(764, 775));
+        self::assertSame(['Maren', 'Tobin'], $near(860, 870), 'until 14:30');
+        self::assertSame(['Maren', 'Tobin', 'Lark'], $near(860, 871));
+    }
+
+    public function test_small_things_lie_out_while_the_little_one_sleeps(): void
+    {
+        $planner = self::planner();
+        $boat = self::boat();
+        $setUp = $planner->plan($boat)->setUps[0];
+        $corks = static fn (int $from): SetUp => new SetUp('corks', $setUp->activity, $setUp->place, $setUp->part, new Span($from, $from + 8), $setUp->sittings, [new Laid('things', Make::thing('corks', 18, [25, 25, 40], Shape::Tube), 5)]);
+        $blocked = static fn (int $from): array => array_values(array_map(static fn (Caution $caution): string => $caution->childName, array_filter($planner->warned($boat, $corks($from))->warnings, static fn (Caution $caution): bool => $caution->blocks())));
+
+        self::assertSame(['Lark'], $blocked(757), 'until 12:45 is not all of it');
+        self::assertSame([], $blocked(765));
+        self::assertSame(['Lark'], $blocked(863));
+    }
+
+    public function test_a_sitting_is_as_long_as_the_child_sits_and_no_longer(): void
+    {
+        $longest = static function (?int $minutes): int {
+            $child = Make::child('Maren', 78, minutes: 60, longest: $minutes);
+            $plan = self::planner()->plan(new DayRequest(Make::day(0), 1, [self::learner($child)], [new Span(540, 640)], self::things(), Place::cases()));
+
+            return max(0, ...array_map(static fn (SetUp $setUp): int => $setUp->span->minutes(), $plan->setUps));
+        };
+
+        self::assertLessThanOrEqual(6, $longest(6));
+        self::assertLessThanOrEqual(15, $longest(15));
+        self::assertGreaterThan(6, $longest(15), 'and longer where it can be');
     }
 
     public function test_what_a_child_showed_changes_the_next_plan(): void

@@ -47,7 +47,7 @@ final class ScenesTest extends TestCase
                     }
                     foreach (\array_slice($activity->serves[$step->skill->id]->prompts($step), 0, 25) as $prompt) {
                         $settings = 0 === $drawn % 2 ? new Settings() : new Settings(WayIn::Bars, frameFilling: FrameFilling::Upright, comparingSign: ComparingSign::Balance, acrossTen: AcrossTen::ThroughFives, wholeInBond: WholeInBond::AtLeft);
-                        $drawing = Scenes::draw($activity->scene($form), $prompt, $form, Form::Things === $form ? $caps : null, null, $settings, $hand, new Randomizer(new Xoshiro256StarStar(4)));
+                        $drawing = Scenes::draw($activity->scene($form), $prompt, $form, Form::Things === $form ? $caps : Make::things()->things()['counters'], $caps, $settings, $hand, new Randomizer(new Xoshiro256StarStar(4)));
                         $what = $activity->id.' '.$prompt->key();
                         if ([] === $drawing->marks && 0 !== $prompt->amounts()->n) {
                             $wrong[] = $what.' is empty';

@@ -87,7 +87,7 @@ final readonly class ActivityViews
 
         return new ActivityView(
             $this->card($activity),
-            ucfirst($this->words->fill($words->layOut, ['count' => 'so many', 'things' => 'things'])),
+            ucfirst($this->words->fill($words->layOut, ['count' => $this->words->say('stand_ins', 'so-many'), 'things' => $this->words->say('stand_ins', 'things')])),
             $this->words->step($this->map->step($setUp->sittings[0]->course()->stepId)),
             array_map(fn (Laid $laid, LaidView $view): string => $laid->count.' '.(self::isWeighed($activity, $laid) ? $this->words->say('laid', 'even', ['thing' => $view->name]) : $view->name), $setUp->laid, $this->views->laid($setUp)),
             array_map(static fn (Prop $prop): string => $prop->thing->name, $activity->props),

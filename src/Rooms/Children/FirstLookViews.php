@@ -96,7 +96,7 @@ final readonly class FirstLookViews
         return new LookTaskView(
             $number,
             $this->views->step($step->id),
-            $this->words->fill($text, ['n' => $step->size, 'things' => $thing->name ?? 'scraps of paper']),
+            $this->words->fill($text, ['n' => $step->size, 'things' => $thing->name ?? $this->words->say('stand_ins', 'paper')]),
             $child->name.' '.$this->skills->words($step->skill->id)->done,
             null === $thing ? null : min($thing->amount, $step->size + 3).' '.$thing->name,
         );

@@ -95,10 +95,15 @@ final readonly class TableViews
     private function firstRole(SetUp $setUp): array
     {
         $first = array_values(array_filter($setUp->laid, static fn (Laid $laid): bool => $laid->roleId === $setUp->laid[0]->roleId));
+        $names = array_map(static fn (Laid $laid): string => 1 === $laid->count ? $laid->thing->single : $laid->thing->name, $first);
 
         return [
             'count' => array_sum(array_map(static fn (Laid $laid): int => $laid->count, $first)),
-            'things' => implode(' and ', array_map(static fn (Laid $laid): string => 1 === $laid->count ? $laid->thing->single : $laid->thing->name, $first)) ?: 'things',
+            'things' => match (\count($names)) {
+                0 => $this->words->say('stand_ins', 'things'),
+                1 => $names[0],
+                default => $this->words->say('stand_ins', 'two', ['one' => $names[0], 'other' => $names[1]]),
+            },
         ];
     }
 
@@ -115,7 +120,7 @@ final readonly class TableViews
         return new SeatView(
             $stored->id,
             $sitting->childId,
-            ($children[$sitting->childId] ?? null)->name ?? 'someone who moved out',
+            ($children[$sitting->childId] ?? null)->name ?? $this->words->say('stand_ins', 'someone'),
             $threads[$sitting->childId] ?? 0,
             $this->views->step($course->stepId),
             null === $course->form ? null : $this->words->say('forms', $course->form),
@@ -159,7 +164,7 @@ final readonly class TableViews
     {
         $childId = $stored->sitting->childId;
         $settings = ($children[$childId] ?? null)->settings ?? new Settings();
-        $thing = $setUp->laid[0]->thing->name ?? 'counters';
+        $thing = $setUp->laid[0]->thing->name ?? $this->words->say('stand_ins', 'counters');
         $prompt = $question->prompt;
         $amount = $prompt->isGuess() ? $prompt->answer() : null;
 
@@ -190,7 +195,7 @@ final readonly class TableViews
     {
         return new EndView(
             $childId,
-            ($children[$childId] ?? null)->name ?? 'someone who moved out',
+            ($children[$childId] ?? null)->name ?? $this->words->say('stand_ins', 'someone'),
             $this->views->step($result->course->stepId),
             $result->kind,
             $this->words->say('decision_names', $result->kind),

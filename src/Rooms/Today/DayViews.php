@@ -171,7 +171,7 @@ final readonly class DayViews
         return new SittingView(
             $stored->id,
             $sitting->childId,
-            ($children[$sitting->childId] ?? null)->name ?? 'someone who moved out',
+            ($children[$sitting->childId] ?? null)->name ?? $this->words->say('stand_ins', 'someone'),
             $threadOf[$sitting->childId] ?? 0,
             $this->views->step($course->stepId),
             $course->form,
