@@ -17,6 +17,11 @@ use Pindle\Core\Thing\Thing;
 /** One way of working that serves several steps with many things: what the engine needs of it, without its words. */
 final readonly class Activity
 {
+    /** Minutes to lay out at most, and seconds for one question. */
+    public const LONGEST_SET_UP = 5;
+    public const QUICKEST = 15;
+    public const SLOWEST = 120;
+
     /**
      * @param array<string, Kind> $serves     skill id => the kind of question it asks
      * @param list<Place>              $places
@@ -32,6 +37,8 @@ final readonly class Activity
      * @param list<string>             $care       what cautions ask about the activity itself, for example "moving" or "suds"
      * @param bool                     $checksOnly whether it is for a quick look at what was there, not for learning
      * @param int|null                 $smallest   smallest size of a step it is for; null for any
+     *
+     * @throws InvalidActivity
      */
     public function __construct(
         public string $id,
@@ -53,6 +60,12 @@ final readonly class Activity
         public bool $checksOnly = false,
         public ?int $smallest = null,
     ) {
+        if ($setUp < 0 || $setUp > self::LONGEST_SET_UP) {
+            throw InvalidActivity::setUp($id, $setUp);
+        }
+        if ($seconds < self::QUICKEST || $seconds > self::SLOWEST) {
+            throw InvalidActivity::seconds($id, $seconds);
+        }
     }
 
     /** Whether the activity can put this step before a child in this form (null: spoken or moved). */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Pindle\Core\Advice;
 
-/** How willingly a child works with a activity, from how sittings with it ended: 0.7 to 1.3, 1 where nothing is known. */
+/** How willingly a child works with an activity, from how sittings with it ended: 0.7 to 1.3, 1 where nothing is known. */
 final class Liking
 {
     public const LEAST = 0.7;

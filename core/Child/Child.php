@@ -13,6 +13,12 @@ final readonly class Child
     /** A child younger than this many months is not left alone, unless the parent says otherwise. */
     public const ALONE_FROM_MONTHS = 48;
 
+    /** What a parent may choose for minutes of maths a day and for the longest sitting. */
+    public const FEWEST_MINUTES = 5;
+    public const MOST_MINUTES = 60;
+    public const SHORTEST_SITTING = 3;
+    public const LONGEST_SITTING = 40;
+
     /**
      * @param list<string> $allergies      allergen words as used in the cupboard, for example "wheat"
      * @param list<string> $likedThings    ids of things the child likes to work with
@@ -23,6 +29,8 @@ final readonly class Child
      * @param array<string, float> $priors step id => belief before the first try, for what is known of the child beforehand
      * @param list<string>   $pins           ids of steps the parent wants next
      * @param list<string>   $focus          strands the parent wants more of
+     *
+     * @throws InvalidChild
      */
     public function __construct(
         public string $id,
@@ -39,6 +47,12 @@ final readonly class Child
         public array $pins = [],
         public array $focus = [],
     ) {
+        if (null !== $minutesADay && ($minutesADay < self::FEWEST_MINUTES || $minutesADay > self::MOST_MINUTES)) {
+            throw InvalidChild::minutesADay($minutesADay);
+        }
+        if (null !== $longestSitting && ($longestSitting < self::SHORTEST_SITTING || $longestSitting > self::LONGEST_SITTING)) {
+            throw InvalidChild::longestSitting($longestSitting);
+        }
     }
 
     /** @param array<string, float> $priors */

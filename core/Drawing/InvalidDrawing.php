@@ -17,6 +17,11 @@ final class InvalidDrawing extends \InvalidArgumentException
         return new self(\sprintf('A drawing is not %s by %s mm.', $width, $height));
     }
 
+    public static function scale(float $scale): self
+    {
+        return new self(\sprintf('A path is not drawn at a scale of %s.', $scale));
+    }
+
     public static function numeral(string $text): self
     {
         return new self(\sprintf('"%s" has no outline.', substr($text, 0, 20)));

@@ -13,6 +13,8 @@ final readonly class Paint
      * @param float       $width    of the line in millimetres, at least 0
      * @param bool        $dashed   drawn as still to come, taken away, or for showing only
      * @param float       $strength 0 (not to be seen) to 1
+     *
+     * @throws InvalidDrawing
      */
     public function __construct(public ?string $fill = null, public ?string $line = null, public float $width = 1.0, public bool $dashed = false, public float $strength = 1.0)
     {

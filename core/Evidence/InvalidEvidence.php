@@ -22,6 +22,11 @@ final class InvalidEvidence extends \InvalidArgumentException
         return new self(\sprintf('A belief lies between 0 and 1, and is never either: not %s.', $belief));
     }
 
+    public static function count(int $count): self
+    {
+        return new self(\sprintf('Nothing was seen %d times.', $count));
+    }
+
     public static function halfLife(float $days): self
     {
         return new self(\sprintf('A half-life is longer than nothing, not %s days.', $days));

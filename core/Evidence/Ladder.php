@@ -24,9 +24,14 @@ final readonly class Ladder
      * @param int       $unaided that count, since the form was entered; at least 0
      * @param int       $notYet  since the form was entered or the last unaided success in it; at least 0
      * @param Help|null $help    null before the first attempt
+     *
+     * @throws InvalidEvidence when a count is below 0
      */
     public function __construct(public ?Form $form = null, public int $unaided = 0, public int $notYet = 0, public ?Help $help = null)
     {
+        if (min($unaided, $notYet) < 0) {
+            throw InvalidEvidence::count(min($unaided, $notYet));
+        }
     }
 
     /** Unaided successes in a form before the next one. */

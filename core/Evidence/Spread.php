@@ -16,12 +16,14 @@ final readonly class Spread
     private const KEPT = 4;
 
     /**
-     * @param int            $days      days, each at least 18 hours after the one counted before it
+     * @param int            $days      at least 0; days, each at least 18 hours after the one counted before it
      * @param int            $countedAt the instant the last of them was counted, in seconds since 1970
      * @param LocalDate|null $first     day of the first success
      * @param LocalDate|null $last      day of the last success
      * @param list<string>   $activities  ids, at most KEPT
      * @param list<string>   $things    ids, at most KEPT
+     *
+     * @throws InvalidEvidence when there are fewer than no days
      */
     public function __construct(
         public int $days = 0,
@@ -31,6 +33,9 @@ final readonly class Spread
         public array $activities = [],
         public array $things = [],
     ) {
+        if ($days < 0) {
+            throw InvalidEvidence::count($days);
+        }
     }
 
     public function with(Attempt $unaided): self

@@ -15,12 +15,17 @@ final readonly class Window
 
     /**
      * @param list<Attempt>                                 $attempts     the last ones, oldest first, at most SecureRule::LONGEST_WINDOW
-     * @param int                                           $count        how many there ever were, at least 0
+     * @param int                                           $count        how many there ever were, at least those
      * @param array<string, array{seen: int, unaided: int}> $questions    what was asked, by question key
      * @param string|null                                   $firstSitting id of the sitting in which it was first tried
+     *
+     * @throws InvalidEvidence when there are more attempts than a window holds, or more than there ever were
      */
     public function __construct(public array $attempts = [], public int $count = 0, public array $questions = [], public ?string $firstSitting = null)
     {
+        if (\count($attempts) > min($count, SecureRule::LONGEST_WINDOW)) {
+            throw InvalidEvidence::count($count);
+        }
     }
 
     public function with(Attempt $attempt): self

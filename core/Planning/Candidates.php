@@ -25,20 +25,20 @@ final readonly class Candidates
     public const STEPS = 14;
     public const ACTIVITIES_A_STEP = 8;
 
-    /** What was used in one of the last two sittings counts less; a activity of the child's own way in a little more. */
+    /** What was used in one of the last two sittings counts less; an activity of the child's own way in a little more. */
     public const USED_LATELY = 0.6;
     public const OWN_WAY_IN = 1.1;
 
-    /** A activity the parent wants today goes before all others that fit. */
+    /** An activity the parent wants today goes before all others that fit. */
     public const WANTED = 5.0;
 
-    /** A activity that names numerals the way the child is taught counts more. */
+    /** An activity that names numerals the way the child is taught counts more. */
     public const OWN_NAMING = 1.2;
 
-    /** A activity that the last tries of the step did not use counts more while the secure rule still wants variety. */
+    /** An activity that the last tries of the step did not use counts more while the secure rule still wants variety. */
     public const BRINGS_VARIETY = 1.25;
 
-    /** How much less a activity counts that all the last tries of the step were made with. */
+    /** How much less an activity counts that all the last tries of the step were made with. */
     public const WORN = 0.5;
 
     /** Seconds of a usual question, for telling how many tries a sitting will bring. */

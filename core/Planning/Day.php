@@ -241,7 +241,7 @@ final readonly class Day
     {
         usort($busy, static fn (Span $a, Span $b): int => $a->start <=> $b->start);
         $from = $window->start;
-        $to = max($window->start, ...array_map(static fn (Span $span): int => $window->holds($span) ? $span->end : 0, $used));
+        $to = max([$window->start, ...array_map(static fn (Span $span): int => $window->holds($span) ? $span->end : 0, $used)]);
         $longest = 0;
         foreach ($busy as $span) {
             $longest = max($longest, min($span->start, $to) - $from);

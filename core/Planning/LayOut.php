@@ -28,7 +28,7 @@ final readonly class LayOut
     }
 
     /**
-     * Things for every role of a activity, or what it lacks.
+     * Things for every role of an activity, or what it lacks.
      *
      * @param list<Prop>                              $props   what it wants besides
      * @param non-empty-list<array{QuestionSet, int}> $sets    the questions of each child at the set-up and the reach of their step

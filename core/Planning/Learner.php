@@ -13,7 +13,7 @@ final readonly class Learner
 {
     /**
      * @param int                      $minutes left for today, sittings already done taken off
-     * @param array<string, float>     $liking  activity id => 0.7 to 1.3; 1 where it is not named
+     * @param array<string, float>     $liking  activity id => as Liking has it; 1 where it is not named
      * @param array<string, LocalDate> $resting step id => the first day it may come back
      */
     public function __construct(

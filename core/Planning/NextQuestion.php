@@ -67,7 +67,7 @@ final readonly class NextQuestion
         if (null === $next || !$activity->shows($this->map->step($next), $course->form)) {
             return null;
         }
-        $largest = max(0, ...array_map(static fn (Question $question): int => $question->prompt->load(), $sitting->questions));
+        $largest = max([0, ...array_map(static fn (Question $question): int => $question->prompt->load(), $sitting->questions)]);
 
         return $this->another($activity, $next, $largest, true, $sitting);
     }

@@ -7,7 +7,7 @@ namespace Pindle\Core\Question;
 /** Every way to pay an amount with a set of coins, limited by the coins at hand. */
 final class CoinWays
 {
-    /** A made-up set of play coins; a activity may have any other. */
+    /** A made-up set of play coins; an activity may have any other. */
     public const PLAY_COINS = [1, 2, 5, 10, 20, 50];
 
     /**

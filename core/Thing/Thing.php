@@ -14,9 +14,11 @@ final readonly class Thing
      * @param list<string> $traits    what cautions ask about, for example "mouth-sized" or "string"
      * @param list<string> $allergens for example "wheat"
      * @param string       $glyph     which drawing stands for it
-     * @param float|null   $mass      grams of one; null when nobody has weighed it
-     * @param float|null   $massDeviation standard deviation in grams
+     * @param float|null   $mass      grams of one, above 0; null when nobody has weighed it
+     * @param float|null   $massDeviation standard deviation in grams, at least 0
      * @param int          $colours   how many clearly different colours or kinds there are of it, 1 and up
+     *
+     * @throws InvalidThing
      */
     public function __construct(
         public string $id,
@@ -32,6 +34,18 @@ final readonly class Thing
         public ?float $massDeviation = null,
         public int $colours = 1,
     ) {
+        if ($amount < 0) {
+            throw InvalidThing::amount($name, $amount);
+        }
+        if ($colours < 1) {
+            throw InvalidThing::colours($name, $colours);
+        }
+        if (null !== $mass && $mass <= 0.0) {
+            throw InvalidThing::mass($name, $mass);
+        }
+        if (null !== $massDeviation && $massDeviation < 0.0) {
+            throw InvalidThing::deviation($name, $massDeviation);
+        }
     }
 
     /** The longest side in millimetres; 30 where nobody has measured it, so that it can still be drawn. */

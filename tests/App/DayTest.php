@@ -132,6 +132,65 @@ final class DayTest extends ApiTestCase
         $this->refuse(409, 'setUpId', 'POST', '/table/'.$setUp['id'].'/attempts', $this->tap($setUp, 1, 'at-once'));
     }
 
+    public function test_minutes_already_sat_are_taken_off_the_day(): void
+    {
+        $childId = (string) $this->ask('POST', '/children', ['name' => 'Wim', 'born' => '2020-06-01', 'minutesADay' => 20, 'longestSitting' => 8], 201)['id'];
+        $this->ask('POST', '/cupboard/tick', ['shipped' => ['corks', 'clothes-pegs', 'jar-lids']]);
+        $sat = static fn (array $setUps): int => array_sum(array_map(static fn (array $setUp): int => $setUp['end'] - $setUp['start'], $setUps));
+        $setUps = $this->ask('POST', '/today/plan', ['windows' => [[540, 600], [780, 900]]])['setUps'];
+        self::assertLessThanOrEqual(20, $sat($setUps));
+        self::assertGreaterThan(12, $sat($setUps), 'and the day is used');
+
+        $this->ask('POST', '/table/'.$setUps[0]['id'].'/attempts', $this->tap($setUps[0], 0, 'at-once'));
+        self::assertLessThanOrEqual(20, $sat($this->ask('POST', '/today/plan', [])['setUps']), 'what is begun counts');
+        $this->ask('POST', '/table/'.$setUps[0]['id'].'/finish', ['ending' => 'done']);
+        self::assertLessThanOrEqual(20, $sat($this->ask('GET', '/today')['setUps']), 'and what is done');
+        self::assertSame([$childId], array_values(array_unique(array_merge(...array_map(static fn (array $setUp): array => array_column($setUp['sittings'], 'childId'), $setUps)))));
+    }
+
+    public function test_what_is_done_with_need_not_be_brought(): void
+    {
+        $childId = $this->addChild('Wim', null);
+        $this->ask('POST', '/map/'.$childId.'/wanted', ['on' => true, 'stepId' => 'count-out@5']);
+        $this->ask('POST', '/cupboard/tick', ['shipped' => ['clothes-pegs']]);
+        $day = $this->ask('POST', '/today/plan', ['windows' => [[540, 552]]]);
+        $with = array_values(array_filter($day['setUps'], static fn (array $setUp): bool => [] !== $setUp['laid']))[0];
+        self::assertSame(['clothes pegs'], array_column($day['bring'], 'name'));
+
+        $this->ask('POST', '/table/'.$with['id'].'/attempts', $this->tap($with, 0, 'at-once'));
+        self::assertSame(['clothes pegs'], array_column($this->ask('GET', '/today')['bring'], 'name'), 'begun, so it is on the table still');
+        $this->ask('POST', '/table/'.$with['id'].'/finish', ['ending' => 'done']);
+        self::assertSame([], array_column($this->ask('GET', '/today')['bring'], 'name'));
+    }
+
+    public function test_frames_are_filled_the_same_way_until_the_step_is_secure_and_in_other_ways_from_then_on(): void
+    {
+        $childId = (string) $this->ask('POST', '/children', ['name' => 'Wim', 'longestSitting' => 20, 'minutesADay' => 40], 201)['id'];
+        $this->ask('POST', '/map/'.$childId.'/wanted', ['on' => true, 'stepId' => 'ten-frame@10']);
+        $this->ask('POST', '/cupboard/tick', ['shipped' => ['clothes-pegs', 'jar-lids']]);
+        $setUp = array_values(array_filter($this->ask('POST', '/today/plan', ['windows' => [[540, 640]]])['setUps'], static fn (array $one): bool => 'ten-frame@10' === $one['sittings'][0]['step']['id']))[0];
+        $pictures = fn (): array => array_column(array_filter($this->ask('GET', '/table/'.$setUp['id'])['turns'], static fn (array $turn): bool => 'ten-frame@10' === $turn['stepId']), 'picture', 'questionId');
+        // Begun, so that the questions stay.
+        $this->ask('POST', '/table/'.$setUp['id'].'/attempts', $this->tap($setUp, 0, 'at-once'));
+        $before = $pictures();
+        $this->ask('POST', "/map/$childId/ten-frame@10/mark", ['id' => '0195a000-0000-4000-8000-0000000000ab', 'mark' => 'secure', 'note' => '', 'deviceId' => '0195a000-0000-4000-8000-00000000dddd', 'at' => 1000 * time()]);
+
+        self::assertSame(array_keys($before), array_keys($pictures()));
+        self::assertNotSame($before, $pictures());
+        $this->ask('POST', "/map/$childId/ten-frame@10/mark", ['id' => '0195a000-0000-4000-8000-0000000000ac', 'mark' => 'steady', 'note' => '', 'deviceId' => '0195a000-0000-4000-8000-00000000dddd', 'at' => 1000 * time()]);
+        self::assertSame($before, $pictures());
+    }
+
+    public function test_an_idea_about_a_sitting_that_is_not_there_or_over_is_refused(): void
+    {
+        $setUp = $this->plannedHouse();
+        $idea = ['sittingId' => $setUp['sittings'][0]['id'], 'idea' => 'finish-easy', 'taken' => true];
+        $this->refuse(422, 'sittingId', 'POST', '/table/'.$setUp['id'].'/advice', ['sittingId' => '0195a000-0000-7000-8000-000000000000'] + $idea);
+        $this->refuse(422, 'idea', 'POST', '/table/'.$setUp['id'].'/advice', ['idea' => 'a-biscuit'] + $idea);
+        $this->ask('POST', '/table/'.$setUp['id'].'/finish', ['ending' => 'done']);
+        $this->refuse(409, 'setUpId', 'POST', '/table/'.$setUp['id'].'/advice', $idea);
+    }
+
     public function test_a_set_up_keeps_its_address_when_the_day_is_planned_again(): void
     {
         $setUp = $this->plannedHouse();

@@ -46,6 +46,27 @@ final class CommandTest extends TestCase
         self::assertSame('', (new Process(['pgrep', '-f', '127.0.0.1:'.$port]))->run() ? '' : 'workers were left behind');
     }
 
+    public function test_two_servers_of_one_checkout_have_two_logs(): void
+    {
+        $logs = [];
+        $servers = array_map(fn (string $name): Process => self::pindle('start', '--port', (string) Server::freePort(), '--data', $this->data.'/'.$name, '--today', '2026-03-04'), ['one', 'two']);
+        foreach ($servers as $i => $server) {
+            $server->start();
+            $server->waitUntil(static fn (string $type, string $text): bool => str_contains($text, 'Ctrl-C'));
+            $logs[] = glob($this->data.'/'.['one', 'two'][$i].'/server-*.log') ?: [];
+        }
+        foreach ($logs as $i => $log) {
+            self::assertCount(1, $log);
+            preg_match('#127\.0\.0\.1:\d+#', $servers[$i]->getOutput(), $address);
+            self::assertStringContainsString($address[0] ?? 'an address', (string) file_get_contents($log[0]), 'it is the log of this one');
+        }
+        self::assertNotSame($logs[0], $logs[1]);
+        foreach ($servers as $server) {
+            $server->signal(\SIGINT);
+            $server->wait();
+        }
+    }
+
     public function test_demo_does_not_touch_a_household_of_its_own(): void
     {
         (new Filesystem())->dumpFile($this->data.'/pindle.sqlite', 'precious');

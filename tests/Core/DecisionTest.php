@@ -10,8 +10,13 @@ use Pindle\Core\Advice\DecisionKind;
 use Pindle\Core\Advice\DecisionReason;
 use Pindle\Core\Advice\Ending;
 use Pindle\Core\Advice\Liking;
+use Pindle\Core\Child\Fingers;
+use Pindle\Core\Child\Settings;
 use Pindle\Core\Evidence\Attempt;
+use Pindle\Core\Evidence\Mark;
+use Pindle\Core\Evidence\Method;
 use Pindle\Core\Evidence\Outcome;
+use Pindle\Core\Evidence\Slip;
 use Pindle\Tests\Make;
 
 final class DecisionTest extends TestCase
@@ -55,10 +60,57 @@ final class DecisionTest extends TestCase
         self::assertSame(DecisionReason::NothingTried, self::after(0, [])->reason);
     }
 
+    public function test_exactly_half_is_not_yet_easier_and_four_of_the_last_five_not_yet_further(): void
+    {
+        self::assertSame(DecisionReason::StillMixed, self::after(0, [Outcome::WithHelp, Outcome::AtOnce, Outcome::WithHelp, Outcome::AtOnce])->reason);
+        self::assertSame(DecisionReason::UnderHalf, self::after(0, [Outcome::WithHelp, Outcome::AtOnce, Outcome::WithHelp, Outcome::AtOnce, Outcome::WithHelp])->reason);
+        self::assertSame(DecisionReason::StillMixed, self::after(0, [Outcome::AtOnce, Outcome::WithHelp, Outcome::AtOnce, Outcome::AtOnce, Outcome::AtOnce, Outcome::AtOnce])->reason);
+        self::assertSame(DecisionReason::StillMixed, self::after(0, array_fill(0, 4, Outcome::AtOnce))->reason, 'four are too few');
+        self::assertSame(DecisionReason::LastFiveUnaided, self::after(0, [Outcome::NotYet, ...array_fill(0, 5, Outcome::AtOnce)])->reason);
+    }
+
+    public function test_what_comes_first_holds_and_it_says_what_it_stands_on(): void
+    {
+        $tired = self::after(0, [Outcome::NotYet, Outcome::NotYet, Outcome::NotYet], ending: Ending::HadEnough);
+        self::assertSame([DecisionReason::ThreeNotYet, 0, 3, 2], [$tired->reason, $tired->unaided, $tired->attempts, $tired->days]);
+        self::assertSame(DecisionReason::UnderHalf, self::after(0, [Outcome::NotYet, Outcome::NotYet])->reason, 'two do not rest it');
+        self::assertSame(DecisionReason::HadEnough, self::after(0, [Outcome::NotYet], ending: Ending::HadEnough)->reason);
+        self::assertSame([], self::after(0, array_fill(0, 5, Outcome::AtOnce))->opens, 'what is not secure opens nothing');
+    }
+
+    public function test_right_on_fingers_by_half_is_once_more_with_things_in_reach_where_fingers_are_a_sign(): void
+    {
+        $reason = static function (int $fingers, int $without, Settings $settings = new Settings()): DecisionReason {
+            $attempts = array_map(static fn (int $i): Attempt => Make::anAttempt(self::STEP, 0, Outcome::AtOnce, minute: $i, method: $i < $fingers ? Method::Fingers : Method::SawIt), range(0, $fingers + $without - 1));
+
+            return Decision::after(self::STEP, $attempts, Mark::Fresh, Make::record($attempts, $settings), Ending::Done, Make::day(0))->reason;
+        };
+
+        self::assertSame(DecisionReason::OnFingers, $reason(3, 3));
+        self::assertSame(DecisionReason::LastFiveUnaided, $reason(2, 3));
+        self::assertSame(DecisionReason::LastFiveUnaided, $reason(3, 3, new Settings(fingers: Fingers::FineHelp)));
+    }
+
+    public function test_the_slip_seen_most_is_for_next_time_the_later_of_two(): void
+    {
+        $remedy = static function (Slip ...$slips): ?Slip {
+            $attempts = array_map(static fn (Slip $slip, int $i): Attempt => Make::anAttempt(self::STEP, 0, Outcome::WithHelp, slip: $slip, minute: $i), $slips, array_keys(array_values($slips)));
+
+            return Decision::after(self::STEP, $attempts, Mark::Fresh, Make::record($attempts), Ending::Done, Make::day(0))->remedy;
+        };
+
+        self::assertSame(Slip::Recounts, $remedy(Slip::Recounts, Slip::CountsFaster, Slip::Recounts));
+        self::assertSame(Slip::CountsFaster, $remedy(Slip::Recounts, Slip::CountsFaster));
+        self::assertNull($remedy());
+    }
+
     public function test_liking_moves_a_little_with_each_ending_and_stays_in_its_range(): void
     {
         self::assertEqualsWithDelta(1.1, Liking::of([Ending::AskedForMore, Ending::Done]), 1e-9);
         self::assertEqualsWithDelta(0.7, Liking::of(array_fill(0, 20, Ending::HadEnough)), 1e-9);
+        self::assertEqualsWithDelta(1.3, Liking::of(array_fill(0, 20, Ending::AskedForMore)), 1e-9);
+        self::assertEqualsWithDelta(0.9, Liking::of([Ending::HadEnough]), 1e-9);
+        self::assertSame(1.0, Liking::of([]));
     }
 
     /**

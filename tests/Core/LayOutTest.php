@@ -5,6 +5,11 @@ declare(strict_types=1);
 namespace Pindle\Tests\Core;
 
 use PHPUnit\Framework\TestCase;
+use Pindle\Core\Activity\Activity;
+use Pindle\Core\Activity\Formula;
+use Pindle\Core\Activity\Part;
+use Pindle\Core\Activity\Place;
+use Pindle\Core\Activity\Role;
 use Pindle\Core\Child\Child;
 use Pindle\Core\Planning\Lack;
 use Pindle\Core\Planning\LackReason;
@@ -12,6 +17,7 @@ use Pindle\Core\Planning\Laid;
 use Pindle\Core\Planning\LayOut;
 use Pindle\Core\Question\Kind;
 use Pindle\Core\Question\Level;
+use Pindle\Core\Question\Picture;
 use Pindle\Core\Question\Prompt;
 use Pindle\Core\Question\Question;
 use Pindle\Core\Question\QuestionSet;
@@ -61,18 +67,47 @@ final class LayOutTest extends TestCase
         self::assertSame(['things' => ['cubes' => 4], 'others' => ['cubes' => 3]], self::laid('turn-sign', $numbers, [new Thing('cubes', 'cubes', 'cube', 30, Size::of(40, 70, 80), Shape::Block, colours: 3)]));
     }
 
+    public function test_what_a_child_likes_goes_first_and_what_was_used_lately_goes_last(): void
+    {
+        $first = static fn (array $avoid, array $liked): string => self::first([self::thing('corks', 60), self::thing('pegs', 40), self::thing('lids', 20)], array_values($avoid), array_values($liked));
+
+        self::assertSame('corks', $first([], []), 'of which there is most');
+        self::assertSame('lids', $first([], ['lids']));
+        self::assertSame('pegs', $first(['corks'], []));
+        self::assertSame('pegs', $first(['corks'], ['corks']), 'used lately weighs more than liked');
+        self::assertSame('lids', $first(['corks', 'pegs'], []));
+        self::assertSame('corks', $first(['corks', 'pegs', 'lids'], []));
+    }
+
+    public function test_plenty_counts_up_to_a_hundred_and_never_more_than_liking(): void
+    {
+        self::assertSame('corks', self::first([self::thing('corks', 99), self::thing('pegs', 98)], [], []));
+        self::assertSame('few', self::first([self::thing('many', 100), self::thing('few', 7)], [], ['few']));
+    }
+
+    public function test_no_more_than_sixty_things_are_counted_out(): void
+    {
+        $of = new Activity('pile-up', [], Part::With, false, [Place::Table], [], [Form::Things], [new Role('things', Formula::parse('90'))], [], 1, 30, false, null, ['things' => Picture::cases()[0]]);
+        $set = QuestionSet::ofStored([new Question('take-away@5', new Kind\Take('take', 7, 3), Level::At)]);
+        $laid = (new LayOut(Make::cautions()))->choose($of, [], [[$set, 5]], [Form::Things], [self::thing('corks', 200)], [], Make::day(0), [], []);
+
+        self::assertSame([60], array_map(static fn (Laid $one): int => $one->count, \is_array($laid) ? $laid : []));
+    }
+
     /**
-     * @param list<Thing>        $things
+     * @param list<Thing>  $things
+     * @param list<string> $avoid
+     * @param list<string> $liked
      *
      * @return list<Laid>|Lack
      */
-    private static function choose(string $activity, Prompt $prompt, array $things, int $months = 60): array|Lack
+    private static function choose(string $activity, Prompt $prompt, array $things, int $months = 60, array $avoid = [], array $liked = []): array|Lack
     {
         $of = Make::catalogue()->activity($activity);
         $step = Make::wholeMap()->step('take-away@5');
         $set = QuestionSet::ofStored([new Question($step->id, $prompt, Level::At)]);
 
-        return (new LayOut(Make::cautions()))->choose($of, $of->props, [[$set, $step->size]], [Form::Things], $things, [new Child('c', 'C', Make::day(0)->plusDays(-30 * $months))], Make::day(0), [], []);
+        return (new LayOut(Make::cautions()))->choose($of, $of->props, [[$set, $step->size]], [Form::Things], $things, [new Child('c', 'C', Make::day(0)->plusDays(-30 * $months))], Make::day(0), $avoid, $liked);
     }
 
     /**
@@ -100,6 +135,19 @@ final class LayOutTest extends TestCase
         $lack = self::choose($activity, $prompt, $things, $months);
 
         return $lack instanceof Lack ? $lack->reason : null;
+    }
+
+    /**
+     * @param list<Thing>  $things
+     * @param list<string> $avoid
+     * @param list<string> $liked
+     */
+    private static function first(array $things, array $avoid, array $liked): string
+    {
+        $laid = self::choose('take-some', new Kind\Take('take', 7, 3), $things, 60, $avoid, $liked);
+        self::assertIsArray($laid);
+
+        return $laid[0]->thing->id;
     }
 
     /** @param array{float|int, float|int, float|int} $size */

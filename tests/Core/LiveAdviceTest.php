@@ -44,6 +44,48 @@ final class LiveAdviceTest extends TestCase
         self::assertNotContains(Idea::FormBack, self::after([Outcome::NotYet, Outcome::NotYet], form: Form::Things, help: Help::Shown)->ideas ?? [], 'there is none before things');
     }
 
+    public function test_the_smallest_reach_has_no_smaller_numbers(): void
+    {
+        $ideas = static function (string $step): array {
+            $attempts = array_map(static fn (int $i): Attempt => Make::anAttempt($step, 0, Outcome::NotYet, minute: $i), [0, 1]);
+            $record = Make::record($attempts);
+
+            return LiveAdvice::after($record->map->step($step), $attempts, $record)->ideas ?? [];
+        };
+
+        self::assertNotContains(Idea::SmallerNumbers, $ideas('count-out@3'));
+        self::assertContains(Idea::SmallerNumbers, $ideas('count-out@5'));
+        self::assertNotContains(Idea::WeakestNeed, $ideas('say-count@3'), 'it needs nothing');
+    }
+
+    public function test_how_many_more_is_asked_to_five_ten_or_twenty(): void
+    {
+        $asks = static function (string $step): bool {
+            $attempts = array_map(static fn (int $i): Attempt => Make::anAttempt($step, 0, Outcome::AtOnce, minute: $i), [0, 1, 2]);
+            $record = Make::record($attempts);
+
+            return \in_array(Idea::HowManyMoreTo, LiveAdvice::after($record->map->step($step), $attempts, $record)->ideas ?? [], true);
+        };
+
+        self::assertSame([false, true, true, true, false, false], array_map($asks, ['say-count@3', 'say-count@5', 'say-count@10', 'say-count@20', 'say-count@30', 'count-in@twos']));
+    }
+
+    public function test_the_newest_slip_is_the_one_that_is_remedied(): void
+    {
+        $attempts = [Make::anAttempt(self::STEP, 0, Outcome::NotYet, slip: Slip::CountsFaster), Make::anAttempt(self::STEP, 0, Outcome::NotYet, slip: Slip::Recounts, minute: 1)];
+        $record = Make::record($attempts);
+
+        self::assertSame(Slip::Recounts, LiveAdvice::after($record->map->step(self::STEP), $attempts, $record)?->slip);
+        self::assertNull(LiveAdvice::after($record->map->step(self::STEP), [], $record));
+    }
+
+    public function test_one_on_fingers_is_no_sign_and_with_things_there_are_things(): void
+    {
+        self::assertNull(self::after([Outcome::WorkedItOut], form: Form::Pictures, method: Method::Fingers));
+        self::assertNull(self::after([Outcome::WorkedItOut, Outcome::WorkedItOut], form: Form::Things, method: Method::Fingers));
+        self::assertNull(self::after([Outcome::WorkedItOut, Outcome::WorkedItOut], form: Form::Pictures, method: Method::Fingers, offered: [Idea::BringThings]));
+    }
+
     public function test_an_idea_is_not_offered_twice_in_a_sitting(): void
     {
         self::assertSame(Idea::SmallerNumbers, self::after([Outcome::NotYet, Outcome::NotYet], offered: [Idea::ShowAndAskAgain])?->ideas[0]);

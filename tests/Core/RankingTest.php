@@ -9,8 +9,10 @@ use Pindle\Core\Advice\RankedStep;
 use Pindle\Core\Advice\Ranking;
 use Pindle\Core\Advice\Reason;
 use Pindle\Core\Advice\SureSteps;
+use Pindle\Core\Child\Settings;
 use Pindle\Core\Evidence\Attempt;
 use Pindle\Core\Evidence\ChildRecord;
+use Pindle\Core\Evidence\HandMark;
 use Pindle\Core\Evidence\Mark;
 use Pindle\Core\Evidence\Outcome;
 use Pindle\Core\Skill\Step;
@@ -101,6 +103,38 @@ final class RankingTest extends TestCase
         self::assertNotNull(self::find($record->with(Make::anAttempt('see-at-once@3', 4)), 'split-small@3', 6), 'and comes back once that was looked at');
     }
 
+    public function test_a_need_in_doubt_is_believed_by_half_at_most_whatever_was_said_of_it(): void
+    {
+        $stuck = static fn (float $p): RankedStep => self::doubting($p);
+        $learns = static fn (float $p): float => (1 - $p) * (1 - 0.92 ** 6);
+
+        self::assertEqualsWithDelta($learns(0.5), $stuck(0.85)->worth->learning, 1e-9);
+        self::assertEqualsWithDelta($learns(0.3), $stuck(0.3)->worth->learning, 1e-9, 'less stays less');
+    }
+
+    public function test_the_weakest_of_several_needs_is_doubted_and_not_one_that_is_secure(): void
+    {
+        $misses = array_map(static fn (int $minute): Attempt => Make::anAttempt('split-small@5', 1, Outcome::NotYet, minute: $minute), range(1, 8));
+        $needs = Make::wholeMap()->step('split-small@5')->needs;
+        $record = Make::record([...array_map(static fn (string $need): HandMark => Make::handMark($need, 0, $need === $needs[0] ? Mark::Steady : Mark::Secure), Make::wholeMap()->ancestors('split-small@5')), ...$misses]);
+
+        self::assertGreaterThan(1, \count($needs));
+        self::assertSame([$needs[0]], array_map(static fn (RankedStep $one): string => $one->step->id, array_values(array_filter(self::rank($record, 3), static fn (RankedStep $one): bool => Reason::Doubted === $one->reason))));
+    }
+
+    public function test_a_sitting_with_something_new_leaves_the_next_to_what_was_tried_where_three_such_are_ready(): void
+    {
+        $of = static function (int $tried): array {
+            $attempts = array_merge(...array_map(static fn (string $step): array => self::attempts($step, 0, 3), \array_slice(['say-count@3', 'see-at-once@3', 'sort-groups@two'], 0, $tried)));
+            $record = Make::record($attempts);
+
+            return array_map(static fn (RankedStep $one): bool => $one->brandNew, Ranking::withoutTooMuchNew(self::rank($record, 3), $record));
+        };
+
+        self::assertContains(true, $of(2));
+        self::assertNotContains(true, $of(3));
+    }
+
     public function test_a_warm_up_takes_what_has_faded_most_and_the_end_what_is_furthest(): void
     {
         $record = Make::record([Make::handMark('say-count@3', 0, Mark::Secure), Make::handMark('say-count@5', 9, Mark::Secure), Make::handMark('say-count@10', 5, Mark::Steady)]);
@@ -109,6 +143,16 @@ final class RankingTest extends TestCase
         self::assertSame('say-count@3', SureSteps::first($record, $steps, Make::day(9))?->id);
         self::assertSame('say-count@10', SureSteps::last($record, $steps, Make::day(9))?->id);
         self::assertNull(SureSteps::first(Make::record([]), $steps, Make::day(9)));
+    }
+
+    /** A need believed so much, with a step that is stuck on it. */
+    private static function doubting(float $p): RankedStep
+    {
+        $misses = array_map(static fn (int $minute): Attempt => Make::anAttempt('split-small@3', 1, Outcome::NotYet, minute: $minute), range(1, 8));
+        $record = Make::record([Make::handMark('count-out@5', 0, Mark::Secure), Make::handMark('how-many@3', 2, Mark::Secure), ...$misses]);
+        $states = ['see-at-once@3' => $record->state('see-at-once@3')->withBelief($p)] + $record->states;
+
+        return self::one(ChildRecord::kept(Make::wholeMap(), new Settings(), $states, $record->lastSittings), 'see-at-once@3', 3);
     }
 
     /** @param list<RankedStep> $ranked */

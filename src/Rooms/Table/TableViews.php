@@ -143,7 +143,7 @@ final readonly class TableViews
             $done[$attempt->questionId] = new DoneAttemptView($attempt->id, $attempt->outcome, $attempt->help, $attempt->at);
         }
         $turns = [];
-        $most = max(0, ...array_map(static fn (StoredSitting $sitting): int => \count($sitting->order), array_values($stored->sittings)));
+        $most = max([0, ...array_map(static fn (StoredSitting $sitting): int => \count($sitting->order), array_values($stored->sittings))]);
         for ($turn = 0; $turn < $most; ++$turn) {
             foreach ($stored->sittings as $sitting) {
                 $question = $sitting->question($sitting->order[$turn] ?? '');

@@ -1,0 +1,190 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\Tests\Core;
+
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+use Pindle\Core\Activity\Part;
+use Pindle\Core\Activity\Place;
+use Pindle\Core\Advice\Reason;
+use Pindle\Core\Calendar\Span;
+use Pindle\Core\Child\Child;
+use Pindle\Core\Evidence\Help;
+use Pindle\Core\Planning\ChildState;
+use Pindle\Core\Planning\Course;
+use Pindle\Core\Planning\Day;
+use Pindle\Core\Planning\Goal;
+use Pindle\Core\Planning\Laid;
+use Pindle\Core\Planning\SetUp;
+use Pindle\Core\Planning\Sitting;
+use Pindle\Core\Planning\Stretch;
+use Pindle\Core\Question\Kind;
+use Pindle\Core\Question\Level;
+use Pindle\Core\Question\Question;
+use Pindle\Tests\Make;
+
+/** The rules of time and hands, minute by minute; and what a plan is worth. */
+final class DayTest extends TestCase
+{
+    public function test_starts_are_tried_every_five_minutes_from_the_start_of_each_window(): void
+    {
+        $day = self::day([self::big('Maren')], new Span(541, 560), new Span(780, 800));
+
+        self::assertEquals(new Span(541, 549), $day->earliest([], [self::big('Maren')], 8, Part::With, Place::Table));
+        self::assertEquals(new Span(546, 554), $day->earliest([self::laidOut('a', 538, 542, 'tobin')], [self::big('Maren')], 8, Part::With, Place::Table));
+        self::assertEquals(new Span(780, 790), $day->earliest([self::laidOut('a', 541, 551, 'tobin')], [self::big('Maren')], 10, Part::With, Place::Table), 'no start of the first window leaves room');
+        self::assertNull($day->earliest([], [self::big('Maren')], 21, Part::With, Place::Table));
+    }
+
+    public function test_a_set_up_ends_with_its_window(): void
+    {
+        $day = self::day([self::big('Maren')], new Span(540, 560));
+
+        self::assertEquals(new Span(540, 560), $day->earliest([], [self::big('Maren')], 20, Part::With, Place::Table));
+        self::assertTrue($day->holds(new Span(540, 560)));
+        self::assertFalse($day->holds(new Span(541, 561)));
+        self::assertFalse($day->holds(new Span(539, 550)));
+    }
+
+    #[TestWith([30, 10])]
+    #[TestWith([25, 10])]
+    #[TestWith([24, 5])]
+    public function test_a_child_rests_between_two_sittings_less_on_a_short_day(int $minutes, int $break): void
+    {
+        $child = Make::child('Maren', 78, minutes: $minutes);
+        $day = self::day([$child], new Span(540, 600));
+        $before = [self::laidOut('a', 540, 548, 'maren')];
+
+        self::assertSame($break, Day::breakFor($child, Make::day(0)));
+        self::assertTrue($day->allows($before, [$child], new Span(548 + $break, 560 + $break), Part::With, Place::Table));
+        self::assertFalse($day->allows($before, [$child], new Span(547 + $break, 560 + $break), Part::With, Place::Table));
+        self::assertTrue($day->allows($before, [self::big('Tobin')], new Span(548, 556), Part::With, Place::Table), 'another child need not wait');
+    }
+
+    public function test_nobody_is_woken(): void
+    {
+        $lark = Make::child('Lark', 30, [new Span(765, 870)]);
+        $day = self::day([$lark], new Span(750, 900));
+
+        self::assertTrue($day->allows([], [$lark], new Span(757, 765), Part::With, Place::Table));
+        self::assertFalse($day->allows([], [$lark], new Span(758, 766), Part::With, Place::Table));
+        self::assertFalse($day->allows([], [$lark], new Span(869, 877), Part::With, Place::Table));
+        self::assertTrue($day->allows([], [$lark], new Span(870, 878), Part::With, Place::Table));
+    }
+
+    public function test_the_parent_is_in_one_place_with_two_hands(): void
+    {
+        $day = self::day([self::big('Maren'), self::big('Tobin')], new Span(540, 600));
+        $allows = static fn (Part $first, Part $second, int $from, Place $place = Place::Table): bool => $day->allows([self::laidOut('a', 540, 550, 'maren', $first)], [self::big('Tobin')], new Span($from, $from + 10), $second, $place);
+
+        self::assertFalse($allows(Part::With, Part::Alone, 545), 'to start the second the parent has to leave the first');
+        self::assertTrue($allows(Part::With, Part::With, 550));
+        self::assertTrue($allows(Part::Near, Part::Near, 542), 'two minutes to begin with, then the other');
+        self::assertFalse($allows(Part::Near, Part::Near, 541));
+        self::assertFalse($allows(Part::Near, Part::Near, 548), 'the last minute is the parent\'s too');
+        self::assertTrue($allows(Part::Alone, Part::With, 541), 'one minute to begin what is done alone');
+        self::assertFalse($allows(Part::Alone, Part::With, 540));
+        self::assertFalse($allows(Part::Near, Part::Near, 542, Place::Outdoors), 'nobody is near two places at once');
+        self::assertTrue($allows(Part::Alone, Part::Near, 542, Place::Outdoors));
+        self::assertTrue($allows(Part::Near, Part::Near, 542, Place::Anywhere));
+    }
+
+    public function test_a_short_set_up_nearby_takes_all_of_the_parent(): void
+    {
+        self::assertEquals([new Span(540, 543)], Part::Near->busy(new Span(540, 543)));
+        self::assertEquals([new Span(540, 542), new Span(543, 544)], Part::Near->busy(new Span(540, 544)));
+    }
+
+    public function test_a_little_one_plays_beside_for_a_quarter_of_an_hour_at_most(): void
+    {
+        [$maren, $lark] = [self::big('Maren'), Make::child('Lark', 30)];
+        $day = self::day([$maren, $lark], new Span(540, 600));
+
+        self::assertTrue($day->allows([], [$maren], new Span(540, 555), Part::With, Place::Table));
+        self::assertFalse($day->allows([], [$maren], new Span(540, 556), Part::With, Place::Table));
+        self::assertTrue($day->allows([], [$maren, $lark], new Span(540, 556), Part::With, Place::Table), 'who sits is in company');
+        self::assertTrue($day->allows([self::laidOut('a', 550, 556, 'lark')], [$maren], new Span(561, 571), Part::With, Place::Table));
+        self::assertFalse($day->allows([self::laidOut('a', 550, 556, 'lark')], [$maren], new Span(562, 572), Part::With, Place::Table));
+        self::assertTrue(self::day([$maren, Make::child('Four', 48)], new Span(540, 600))->allows([], [$maren], new Span(540, 570), Part::With, Place::Table), 'from four on a child may be alone');
+    }
+
+    public function test_what_breaks_the_rule_already_is_not_held_against_what_adds_nothing_to_it(): void
+    {
+        [$maren, $lark] = [self::big('Maren'), Make::child('Lark', 30)];
+        $day = self::day([$maren, $lark], new Span(540, 600));
+        $done = [self::laidOut('done', 570, 576, 'maren')];
+
+        self::assertTrue($day->allows($done, [$lark], new Span(550, 556), Part::With, Place::Table), 'thirty-six minutes as it came, fewer now');
+        self::assertFalse($day->allows($done, [$maren], new Span(590, 596), Part::With, Place::Table), 'fifty-six');
+    }
+
+    public function test_everyone_has_a_thread_through_the_used_part_of_each_window(): void
+    {
+        [$maren, $lark] = [self::big('Maren'), Make::child('Lark', 30, [new Span(552, 560)])];
+        $threads = self::day([$maren, $lark], new Span(540, 600), new Span(780, 800))->threads([self::laidOut('a', 545, 550, 'maren', Part::With), self::laidOut('b', 550, 556, 'maren', Part::Near)]);
+        $says = static fn (Stretch $stretch): array => [$stretch->state, $stretch->span->start, $stretch->span->end, $stretch->setUpKey];
+
+        self::assertSame([[ChildState::Free, 540, 545, null], [ChildState::Sit, 545, 550, 'a'], [ChildState::Sit, 550, 556, 'b']], array_map($says, $threads['maren']));
+        self::assertSame([[ChildState::Beside, 540, 545, null], [ChildState::Beside, 545, 550, 'a'], [ChildState::Beside, 550, 552, null], [ChildState::Asleep, 552, 556, null]], array_map($says, $threads['lark']));
+    }
+
+    public function test_a_plan_is_worth_its_learning_less_its_minutes_hands_and_repeats(): void
+    {
+        $pegs = Make::thing('pegs', 40, null);
+        $one = self::laidOut('a', 540, 550, 'maren', Part::With, 8, [new Laid('things', $pegs, 4)]);
+        $two = self::laidOut('b', 560, 565, 'maren', Part::Alone, 6, [new Laid('things', $pegs, 4)]);
+        $goal = Goal::of([$one, $two], ['maren' => 0.5]);
+
+        // (0.5 · (1 − e^(−6/4)) + 0.5 · (1 − e^(−4/4))) / 0.5 = 0.776870 + 0.632121
+        self::assertEqualsWithDelta(10 * log(1 + 1.408990), $goal->learning, 0.00001);
+        self::assertEqualsWithDelta([0.0, -1.5, -0.5, -1.5], [$goal->together, $goal->minutes, $goal->parent, $goal->repeats], 1e-9, 'the same activity again counts one, the same things a half');
+        self::assertEqualsWithDelta($goal->learning - 3.5, $goal->total(), 1e-9);
+        self::assertSame(0.0, Goal::of([], [])->total());
+        self::assertSame(1.0, Goal::of([self::laidOut('a', 540, 550, 'maren', more: ['tobin'])], [])->together);
+    }
+
+    #[TestWith([12, 5, 10])]
+    #[TestWith([35, 7, 13])]
+    #[TestWith([60, 13, 23])]
+    #[TestWith([96, 20, 30])]
+    public function test_how_long_a_child_sits_follows_from_the_age(int $months, int $longest, int $minutes): void
+    {
+        $child = Make::child('Maren', $months);
+
+        self::assertSame([$longest, $minutes], [$child->longestSittingOn(Make::day(0)), $child->minutesOn(Make::day(0))]);
+        self::assertSame([9, 33], [Make::child('Maren', $months, [], 33, 9)->longestSittingOn(Make::day(0)), Make::child('Maren', $months, [], 33, 9)->minutesOn(Make::day(0))]);
+    }
+
+    public function test_from_four_on_a_child_may_be_alone_and_a_child_without_a_birth_date_may_not(): void
+    {
+        self::assertTrue(Make::child('Maren', 48)->mayBeAloneOn(Make::day(0)));
+        self::assertFalse(Make::child('Maren', 47)->mayBeAloneOn(Make::day(0)));
+        self::assertFalse((new Child('x', 'X', null))->mayBeAloneOn(Make::day(0)));
+        self::assertTrue((new Child('x', 'X', null, mayBeAlone: true))->mayBeAloneOn(Make::day(0)));
+    }
+
+    /** @param list<Child> $children */
+    private static function day(array $children, Span ...$windows): Day
+    {
+        return new Day(Make::day(0), $children, array_values($windows));
+    }
+
+    private static function big(string $name): Child
+    {
+        return Make::child($name, 78, minutes: 30);
+    }
+
+    /**
+     * @param list<Laid>   $laid
+     * @param list<string> $more ids of other children
+     */
+    private static function laidOut(string $key, int $from, int $to, string $childId, Part $part = Part::With, int $questions = 0, array $laid = [], array $more = []): SetUp
+    {
+        $asked = array_map(static fn (int $i): Question => new Question('say-count@5', new Kind\FormNumeral($i), Level::At), $questions > 0 ? range(1, $questions) : []);
+        $sittings = array_map(static fn (string $id): Sitting => new Sitting($id, [new Course('say-count@5', null, Help::Bare, Reason::Ready)], $asked, 0.5), [$childId, ...$more]);
+
+        return new SetUp($key, Make::catalogue()->activity('fetch-me'), Place::Table, $part, new Span($from, $to), $sittings, $laid);
+    }
+}

@@ -1,0 +1,243 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\Tests\Core;
+
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+use Pindle\Core\Child\SecureRule;
+use Pindle\Core\Child\Settings;
+use Pindle\Core\Child\ThingsStay;
+use Pindle\Core\Evidence\Attempt;
+use Pindle\Core\Evidence\Help;
+use Pindle\Core\Evidence\InvalidEvidence;
+use Pindle\Core\Evidence\Ladder;
+use Pindle\Core\Evidence\Mark;
+use Pindle\Core\Evidence\Memory;
+use Pindle\Core\Evidence\Method;
+use Pindle\Core\Evidence\Outcome;
+use Pindle\Core\Evidence\Spread;
+use Pindle\Core\Evidence\Standing;
+use Pindle\Core\Evidence\StepState;
+use Pindle\Core\Evidence\Tracing;
+use Pindle\Core\Evidence\Window;
+use Pindle\Core\Skill\Form;
+use Pindle\Tests\Make;
+
+/** What is known of one step: its parts and its mark, each at the edge of its rule. */
+final class StepStateTest extends TestCase
+{
+    private const STEP = 'add-sentence@10';
+
+    public function test_a_step_is_steady_from_four_in_five_and_two_that_went_without_help(): void
+    {
+        $mark = static fn (float $p, Outcome ...$outcomes): Mark => (new StepState($p, window: self::window(...$outcomes)))->mark(Make::day(0));
+
+        self::assertSame(Mark::Steady, $mark(0.80, Outcome::NotYet, Outcome::AtOnce, Outcome::WorkedItOut));
+        self::assertSame(Mark::Trying, $mark(0.7999, Outcome::AtOnce, Outcome::AtOnce));
+        self::assertSame(Mark::Trying, $mark(0.95, Outcome::AtOnce, Outcome::WithHelp, Outcome::AtOnce), 'the one before the last had help');
+        self::assertSame(Mark::Trying, $mark(0.95, Outcome::AtOnce, Outcome::AtOnce, Outcome::NotYet));
+        self::assertSame(Mark::Steady, $mark(0.95, Outcome::AtOnce), 'the only one there is');
+        self::assertSame(Mark::Fresh, $mark(0.95));
+    }
+
+    public function test_it_is_implied_from_four_in_five_on_while_nobody_tried_it(): void
+    {
+        self::assertTrue((new StepState(0.80))->isImplied());
+        self::assertFalse((new StepState(0.7999))->isImplied());
+        self::assertFalse((new StepState(0.95, window: self::window(Outcome::AtOnce)))->isImplied());
+    }
+
+    public function test_what_was_secure_is_looked_at_again_when_it_may_have_faded_or_slipped(): void
+    {
+        $secure = static fn (int $day, Outcome $last = Outcome::AtOnce): Mark => (new StepState(0.96, new Memory(14.0, Make::day(0)), window: self::window($last), standing: new Standing(true)))->mark(Make::day($day));
+
+        self::assertSame(Mark::Secure, $secure(4), '2^(−4/14) = 0.82');
+        self::assertSame(Mark::LookAgain, $secure(5), '2^(−5/14) = 0.78');
+        self::assertSame(Mark::LookAgain, $secure(0, Outcome::WithHelp));
+    }
+
+    public function test_what_the_parent_says_stands_over_what_was_seen_and_what_a_witness_saw_lifts_it(): void
+    {
+        self::assertSame(Mark::Trying, (new StepState(0.95, window: self::window(Outcome::AtOnce), standing: new Standing(byHand: Mark::Trying)))->mark(Make::day(0)));
+        self::assertSame(Mark::Steady, (new StepState(0.3, standing: new Standing(floor: Mark::Steady)))->mark(Make::day(0)));
+        self::assertSame(Mark::Steady, (new StepState(0.3, window: self::window(Outcome::NotYet), standing: new Standing(floor: Mark::Steady)))->mark(Make::day(0)));
+        self::assertSame(Mark::LookAgain, (new StepState(0.9, new Memory(14.0, Make::day(0)), standing: new Standing(true, byHand: Mark::LookAgain)))->mark(Make::day(0)));
+    }
+
+    #[TestWith([0.0])]
+    #[TestWith([1.0])]
+    #[TestWith([-0.1])]
+    public function test_a_belief_is_never_sure_either_way(float $p): void
+    {
+        $this->expectException(InvalidEvidence::class);
+        new StepState($p);
+    }
+
+    #[TestWith([0.0])]
+    #[TestWith([-1.0])]
+    public function test_a_half_life_is_longer_than_nothing(float $days): void
+    {
+        $this->expectException(InvalidEvidence::class);
+        new Memory($days);
+    }
+
+    public function test_half_is_left_after_a_half_life_and_all_of_it_before_the_first_success(): void
+    {
+        $memory = new Memory(14.0, Make::day(3));
+
+        self::assertSame([0.5, 1.0, 1.0], [$memory->recall(Make::day(17)), $memory->recall(Make::day(3)), $memory->recall(Make::day(0))]);
+        self::assertSame([14, 0], [$memory->daysSince(Make::day(17)), $memory->daysSince(Make::day(0))]);
+        self::assertEquals(Make::day(8), $memory->nextLook(), '0.322 · 14 = 4.5, so on the fifth day');
+        self::assertSame(1.0, (new Memory())->recall(Make::day(99)));
+        self::assertNull((new Memory())->nextLook());
+    }
+
+    public function test_a_memory_lasts_longer_by_looks_and_its_clock_starts_anew_by_harder_work(): void
+    {
+        self::assertSame([20.0, 14.0, 14.0], [(new Memory(20.0))->lasting(14.0)->halfLife, (new Memory(4.0))->lasting(14.0)->halfLife, (new Memory())->lasting(14.0)->halfLife]);
+        self::assertEquals(new Memory(14.0, Make::day(9)), (new Memory(14.0, Make::day(0)))->refreshed(Make::day(9)));
+        self::assertEquals(new Memory(4.0, Make::day(2)), (new Memory())->after(Make::anAttempt(self::STEP, 2)));
+        self::assertEquals(new Memory(null, Make::day(2)), (new Memory())->after(Make::anAttempt(self::STEP, 2, Outcome::NotYet)), 'nothing to lose yet');
+        self::assertEqualsWithDelta(8.8, (new Memory(4.0, Make::day(0)))->after(Make::anAttempt(self::STEP, 2))->halfLife, 1e-9, 'a full gap: 4 · 2.2');
+        self::assertEqualsWithDelta(4.0, (new Memory(4.0, Make::day(2)))->after(Make::anAttempt(self::STEP, 2))->halfLife, 1e-9, 'no gap, no growth');
+        self::assertSame(1.0, (new Memory(2.0, Make::day(0)))->after(Make::anAttempt(self::STEP, 2, Outcome::NotYet))->halfLife, 'never less than a day');
+        self::assertSame(2.0, (new Memory(2.0, Make::day(0)))->after(Make::anAttempt(self::STEP, 2, Outcome::WithHelp))->halfLife);
+        self::assertSame(365.0, (new Memory(300.0, Make::day(0)))->after(Make::anAttempt(self::STEP, 200))->halfLife, 'never more than a year');
+    }
+
+    public function test_a_step_is_stuck_when_of_eight_or_more_at_most_one_in_four_went_without_help(): void
+    {
+        $of = static fn (int $unaided, int $not): bool => self::window(...array_fill(0, $unaided, Outcome::AtOnce), ...array_fill(0, $not, Outcome::NotYet))->isStuck();
+
+        self::assertTrue($of(2, 6));
+        self::assertFalse($of(3, 5));
+        self::assertFalse($of(1, 6), 'seven are too few to say');
+        self::assertTrue($of(2, 9));
+        self::assertFalse($of(3, 8));
+    }
+
+    public function test_a_sitting_went_hard_when_under_half_of_it_went_without_help(): void
+    {
+        $of = static fn (int $unaided, int $not): bool => self::window(...array_fill(0, $unaided, Outcome::AtOnce), ...array_fill(0, $not, Outcome::WithHelp))->wentHard();
+
+        self::assertFalse($of(3, 3), 'exactly half did');
+        self::assertTrue($of(2, 3));
+        self::assertFalse($of(0, 0));
+        $before = array_map(static fn (): Attempt => Make::anAttempt(self::STEP, 0, Outcome::NotYet), range(1, 5));
+        self::assertFalse((new Window([...$before, Make::anAttempt(self::STEP, 1)], 6))->wentHard(), 'only the last sitting is asked');
+    }
+
+    public function test_two_running_that_were_not_unaided_lose_what_was_secure(): void
+    {
+        self::assertTrue(self::window(Outcome::AtOnce, Outcome::WithHelp, Outcome::NotYet)->endsBadlyTwice());
+        self::assertFalse(self::window(Outcome::NotYet, Outcome::AtOnce, Outcome::NotYet)->endsBadlyTwice());
+        self::assertFalse(self::window(Outcome::NotYet)->endsBadlyTwice());
+        self::assertTrue((new Window([self::shown(), self::shown()], 2))->endsBadlyTwice(), 'shown is not without help');
+    }
+
+    public function test_a_window_keeps_eleven_counts_all_and_tells_what_was_asked(): void
+    {
+        $window = new Window();
+        foreach (range(1, 14) as $i) {
+            $window = $window->with(Make::anAttempt(self::STEP, $i, $i % 2 ? Outcome::AtOnce : Outcome::NotYet, activity: $i > 8 ? 'fetch-me' : 'pass-it-on'));
+        }
+
+        self::assertCount(11, $window->attempts);
+        self::assertSame([14, 'sitting-1-pass-it-on'], [$window->count, $window->firstSitting]);
+        self::assertSame([14, 7], [array_sum(array_column($window->questions, 'seen')), array_sum(array_column($window->questions, 'unaided'))]);
+        self::assertEqualsWithDelta(6 / 11, $window->shareWith('fetch-me'), 1e-9);
+        self::assertSame([3, 4, 5], [$window->unaidedIn(SecureRule::Gentle), $window->unaidedIn(SecureRule::Usual), $window->unaidedIn(SecureRule::Thorough)]);
+        $emptied = $window->emptied();
+        self::assertSame([[], 14, $window->questions, 0.0], [$emptied->attempts, $emptied->count, $emptied->questions, $emptied->shareWith('fetch-me')]);
+    }
+
+    #[TestWith([ThingsStay::Early, 2])]
+    #[TestWith([ThingsStay::Usual, 4])]
+    #[TestWith([ThingsStay::Long, 8])]
+    public function test_a_form_is_left_after_so_many_without_help(ThingsStay $stay, int $wanted): void
+    {
+        $after = static fn (int $unaided): Ladder => (new Ladder(Form::Things, $unaided, 1, Help::Bare))->after(Make::wholeMap()->step(self::STEP), self::in(Form::Things), new Settings(thingsStay: $stay));
+
+        self::assertEquals(new Ladder(Form::Things, $wanted - 1, 0, Help::Bare), $after($wanted - 2));
+        self::assertEquals(new Ladder(Form::Pictures, 0, 0, Help::Bare), $after($wanted - 1), 'and the next one begins at nought');
+    }
+
+    public function test_the_ladder_of_forms_has_two_ends(): void
+    {
+        $step = Make::wholeMap()->step(self::STEP);
+        [$first, $last] = [$step->forms[0], $step->forms[\count($step->forms) - 1]];
+
+        self::assertEquals(new Ladder($last, 9, 0, Help::Bare), (new Ladder($last, 8))->after($step, self::in($last), new Settings()));
+        self::assertEquals(new Ladder($first, 0, 9, Help::PartDone), (new Ladder($first, 0, 8))->after($step, self::in($first, Outcome::NotYet), new Settings()));
+    }
+
+    public function test_two_not_yet_with_no_success_between_go_back_and_one_in_another_form_says_nothing_of_this_one(): void
+    {
+        $step = Make::wholeMap()->step(self::STEP);
+        $pictures = new Ladder(Form::Pictures, 1, 1);
+
+        self::assertSame(Form::Things, $pictures->after($step, self::in(Form::Pictures, Outcome::NotYet), new Settings())->form);
+        self::assertEquals(new Ladder(Form::Pictures, 1, 1, Help::Bare), $pictures->after($step, self::in(Form::Pictures, Outcome::WithHelp), new Settings()));
+        self::assertSame([2, 0], [$pictures->after($step, self::in(Form::Pictures), new Settings())->unaided, $pictures->after($step, self::in(Form::Pictures), new Settings())->notYet]);
+        self::assertEquals(new Ladder(Form::Pictures, 1, 1, Help::PartDone), $pictures->after($step, self::in(Form::Things, Outcome::NotYet), new Settings()));
+    }
+
+    public function test_right_on_fingers_does_not_bring_the_next_form_where_fingers_are_a_sign(): void
+    {
+        $fingers = Make::anAttempt(self::STEP, 0, form: Form::Things, method: Method::Fingers);
+
+        self::assertSame(3, (new Ladder(Form::Things, 3))->after(Make::wholeMap()->step(self::STEP), $fingers, new Settings())->unaided);
+    }
+
+    public function test_the_chance_to_be_right_without_knowing_is_one_in_so_many_and_never_under_one_in_twenty(): void
+    {
+        self::assertSame([0.05, 0.5, 0.05, 0.05], [Tracing::chance(null), Tracing::chance(2), Tracing::chance(20), Tracing::chance(40)]);
+        self::assertEqualsWithDelta(1 / 3, Tracing::chance(3), 1e-12);
+        $this->expectException(InvalidEvidence::class);
+        Make::anAttempt(self::STEP, 0, choices: 1);
+    }
+
+    public function test_a_guess_is_as_good_as_it_is_near(): void
+    {
+        foreach ([[0.0, Outcome::AtOnce], [0.15, Outcome::AtOnce], [0.1501, Outcome::WorkedItOut], [0.35, Outcome::WorkedItOut], [0.3501, Outcome::WithHelp], [0.60, Outcome::WithHelp], [0.6001, Outcome::NotYet]] as [$error, $outcome]) {
+            self::assertSame($outcome, Outcome::ofGuess($error), (string) $error);
+        }
+        $this->expectException(InvalidEvidence::class);
+        Make::anAttempt(self::STEP, 0, error: -0.01);
+    }
+
+    public function test_a_correction_keeps_all_that_is_not_said_anew(): void
+    {
+        $attempt = Make::anAttempt(self::STEP, 4, Outcome::AtOnce, 3, Help::PartDone, 'fetch-me', Form::Things, method: Method::CountedOn);
+        $right = $attempt->corrected('right', Outcome::NotYet);
+
+        self::assertSame(['right', Outcome::NotYet], [$right->id, $right->outcome]);
+        self::assertEquals($attempt, $right->corrected($attempt->id, Outcome::AtOnce), 'nothing else changed');
+        self::assertSame([Help::Bare, Method::Fingers], [$attempt->corrected('x', Outcome::AtOnce, Help::Bare, Method::Fingers)->help, $attempt->corrected('x', Outcome::AtOnce, Help::Bare, Method::Fingers)->method]);
+    }
+
+    public function test_an_attempt_after_a_loss_begins_its_spread_anew(): void
+    {
+        $secure = new StepState(0.97, new Memory(14.0, Make::day(0)), window: self::window(Outcome::AtOnce, Outcome::WithHelp), spread: new Spread(3), standing: new Standing(true));
+        $lost = $secure->tried(Make::wholeMap()->step(self::STEP), Make::anAttempt(self::STEP, 1, Outcome::WithHelp), new Settings());
+
+        self::assertSame([false, 0], [$lost->standing->secured, $lost->spread->days]);
+    }
+
+    private static function window(Outcome ...$outcomes): Window
+    {
+        return array_reduce($outcomes, static fn (Window $window, Outcome $outcome): Window => $window->with(Make::anAttempt(self::STEP, 0, $outcome)), new Window());
+    }
+
+    private static function in(Form $form, Outcome $outcome = Outcome::WorkedItOut): Attempt
+    {
+        return Make::anAttempt(self::STEP, 0, $outcome, form: $form);
+    }
+
+    private static function shown(): Attempt
+    {
+        return Make::anAttempt(self::STEP, 0, Outcome::AtOnce, help: Help::Shown);
+    }
+}
