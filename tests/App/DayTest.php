@@ -177,6 +177,10 @@ final class DayTest extends ApiTestCase
 
         self::assertSame(array_keys($before), array_keys($pictures()));
         self::assertNotSame($before, $pictures());
+        $varied = $pictures();
+        $version = $this->ask('PUT', '/house', ['settings' => ['frame-filling' => 'upright'], 'version' => 0])['version'];
+        self::assertSame($varied, $pictures(), 'no way of the house\'s any more');
+        $this->ask('PUT', '/house', ['settings' => [], 'version' => $version]);
         $this->ask('POST', "/map/$childId/ten-frame@10/mark", ['id' => '0195a000-0000-4000-8000-0000000000ac', 'mark' => 'steady', 'note' => '', 'deviceId' => '0195a000-0000-4000-8000-00000000dddd', 'at' => 1000 * time()]);
         self::assertSame($before, $pictures());
     }

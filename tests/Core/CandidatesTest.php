@@ -7,6 +7,9 @@ namespace Pindle\Tests\Core;
 use PHPUnit\Framework\TestCase;
 use Pindle\Core\Activity\Place;
 use Pindle\Core\Advice\Reason;
+use Pindle\Core\Child\NamingNumerals;
+use Pindle\Core\Child\Settings;
+use Pindle\Core\Child\WayIn;
 use Pindle\Core\Evidence\Attempt;
 use Pindle\Core\Evidence\ChildRecord;
 use Pindle\Core\Evidence\Outcome;
@@ -29,6 +32,48 @@ final class CandidatesTest extends TestCase
         self::assertSame(0.5, $freshness($by('book-cast', 'book-cast', 'book-cast', 'book-cast')));
         self::assertSame(0.75, $freshness($by('book-cast', 'drop-count', 'book-cast', 'drop-count')));
         self::assertSame(1.0, $freshness($by('drop-count', 'drop-count', 'moved-again', 'drop-count')));
+    }
+
+    public function test_what_was_used_in_one_of_the_last_two_sittings_is_less_fresh(): void
+    {
+        $lately = static fn (Attempt ...$attempts): float => self::of(self::learner(array_values($attempts)), 9, self::STEP)['book-cast']->worth->freshness;
+
+        self::assertSame(0.6, $lately(Make::anAttempt('say-count@3', 5, activity: 'book-cast'), Make::anAttempt('say-count@3', 6, activity: 'start-from')));
+        self::assertSame(1.0, $lately(Make::anAttempt('say-count@3', 4, activity: 'book-cast'), Make::anAttempt('say-count@3', 5), Make::anAttempt('say-count@3', 6, activity: 'start-from')), 'the third from the end is forgotten');
+    }
+
+    public function test_the_childs_own_way_in_and_way_of_naming_count_for_an_activity(): void
+    {
+        $suits = static fn (Settings $settings, string $step, string $activity): float => self::of(self::learner(settings: $settings, believed: 3), 0, $step)[$activity]->worth->suits;
+
+        self::assertSame([1.1, 1.0], [$suits(new Settings(WayIn::MoveAndTell), self::STEP, 'book-cast'), $suits(new Settings(WayIn::SeeIt), self::STEP, 'book-cast')]);
+        $naming = Make::catalogue()->activity('name-find-tell')->naming;
+        self::assertNotNull($naming);
+        $others = array_values(array_filter(NamingNumerals::cases(), static fn (NamingNumerals $one): bool => $one !== $naming));
+        self::assertEqualsWithDelta(1.2, $suits(new Settings(namingNumerals: $naming), 'name-numeral@3', 'name-find-tell') / $suits(new Settings(namingNumerals: $others[0]), 'name-numeral@3', 'name-find-tell'), 1e-9);
+    }
+
+    public function test_another_activity_counts_more_while_the_rule_wants_variety(): void
+    {
+        $elsewhere = [Make::anAttempt('say-count@3', 5, activity: 'pass-it-on'), Make::anAttempt('say-count@3', 6, activity: 'start-from')];
+        $suits = static fn (array $attempts): array => array_map(static fn (Candidate $candidate): float => $candidate->worth->suits, self::of(self::learner([...array_values($attempts), ...$elsewhere]), 9, self::STEP));
+        $once = $suits([Make::anAttempt(self::STEP, 0, activity: 'drop-count')]);
+
+        self::assertEqualsWithDelta(1.25, $once['book-cast'] / $once['drop-count'], 1e-9);
+        self::assertEqualsWithDelta(1.0, $suits([])['book-cast'] / $suits([])['drop-count'], 1e-9, 'nothing to vary yet');
+        $varied = $suits([Make::anAttempt(self::STEP, 0, activity: 'drop-count'), Make::anAttempt(self::STEP, 1, activity: 'moved-again')]);
+        self::assertEqualsWithDelta(1.0, $varied['book-cast'] / $varied['drop-count'], 1e-9, 'two are enough');
+    }
+
+    public function test_what_is_held_is_a_candidate_however_far_down_it_stands(): void
+    {
+        $learner = self::learner(believed: 4);
+        $of = static fn (array $held): array => array_values(array_unique(array_map(static fn (Candidate $candidate): string => $candidate->activity->id, (new Candidates(Make::catalogue()))->of($learner, Make::day(0), Place::cases(), false, [], array_values($held)))));
+        $possible = array_values(array_unique(array_map(static fn (Candidate $candidate): string => $candidate->activity->id, (new Candidates(Make::catalogue()))->of($learner, Make::day(0), Place::cases(), false, array_keys(Make::catalogue()->activities)))));
+        $far = array_values(array_diff($possible, $of([])));
+
+        self::assertNotSame([], $far);
+        self::assertContains($far[0], $of([$far[0]]));
     }
 
     public function test_equal_activities_take_turns_from_day_to_day(): void
@@ -82,7 +127,7 @@ final class CandidatesTest extends TestCase
      * @param list<Attempt>                                         $attempts
      * @param array<string, \Pindle\Core\Calendar\LocalDate> $resting
      */
-    private static function learner(array $attempts = [], int $believed = 0, array $resting = []): Learner
+    private static function learner(array $attempts = [], int $believed = 0, array $resting = [], Settings $settings = new Settings()): Learner
     {
         $map = Make::map();
         $priors = [];
@@ -91,9 +136,9 @@ final class CandidatesTest extends TestCase
                 $priors[$step->id] = 0.9;
             }
         }
-        $child = Make::child('Tobin', 54, minutes: 24, longest: 12);
+        $child = Make::child('Tobin', 54, minutes: 24, longest: 12)->taught($settings);
 
-        return new Learner($child, ChildRecord::replay($map, $attempts, priors: $priors), 24, [], $resting);
+        return new Learner($child, ChildRecord::replay($map, $attempts, $settings, $priors), 24, [], $resting);
     }
 
     /** @return array<string, Candidate> activity id => candidate of the step, best first */

@@ -103,6 +103,19 @@ final class RankingTest extends TestCase
         self::assertNotNull(self::find($record->with(Make::anAttempt('see-at-once@3', 4)), 'split-small@3', 6), 'and comes back once that was looked at');
     }
 
+    public function test_a_step_nobody_saw_counts_as_half_faded_for_a_warm_up(): void
+    {
+        $first = static function (int $day): ?string {
+            $record = ChildRecord::replay(Make::wholeMap(), [Make::handMark('say-count@5', 0, Mark::Secure)], priors: ['say-count@3' => 0.9]);
+            $steps = [$record->map->step('say-count@3'), $record->map->step('say-count@5')];
+
+            return SureSteps::first($record, $steps, Make::day($day))?->id;
+        };
+
+        self::assertSame('say-count@3', $first(13), '2^(−13/14) = 0.53 of the other is left');
+        self::assertSame('say-count@5', $first(15), '0.48');
+    }
+
     public function test_a_need_in_doubt_is_believed_by_half_at_most_whatever_was_said_of_it(): void
     {
         $stuck = static fn (float $p): RankedStep => self::doubting($p);

@@ -61,6 +61,15 @@ final class SettingsTest extends TestCase
         }
     }
 
+    public function test_a_house_that_writes_does_not_expect_it_before_five(): void
+    {
+        $writes = static fn (int $months, array $own): bool => Answering::Writing === Settings::chosen($own, ['answering' => 'writing'], $months)->answering;
+
+        self::assertTrue($writes(60, []));
+        self::assertFalse($writes(59, []));
+        self::assertTrue($writes(59, ['answering' => 'writing']), 'unless it was chosen for this very child');
+    }
+
     public function test_way_in_leads_the_activities_and_chooses_the_picture(): void
     {
         self::assertNotSame(self::activities('count-out@5', new Settings(WayIn::TouchAndCount)), self::activities('count-out@5', new Settings(WayIn::MoveAndTell)));

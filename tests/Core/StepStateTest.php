@@ -10,6 +10,7 @@ use Pindle\Core\Child\SecureRule;
 use Pindle\Core\Child\Settings;
 use Pindle\Core\Child\ThingsStay;
 use Pindle\Core\Evidence\Attempt;
+use Pindle\Core\Evidence\ChildRecord;
 use Pindle\Core\Evidence\Help;
 use Pindle\Core\Evidence\InvalidEvidence;
 use Pindle\Core\Evidence\Ladder;
@@ -216,6 +217,48 @@ final class StepStateTest extends TestCase
         self::assertSame(['right', Outcome::NotYet], [$right->id, $right->outcome]);
         self::assertEquals($attempt, $right->corrected($attempt->id, Outcome::AtOnce), 'nothing else changed');
         self::assertSame([Help::Bare, Method::Fingers], [$attempt->corrected('x', Outcome::AtOnce, Help::Bare, Method::Fingers)->help, $attempt->corrected('x', Outcome::AtOnce, Help::Bare, Method::Fingers)->method]);
+    }
+
+    public function test_a_mark_set_by_hand_lifts_or_lowers_belief_and_memory_to_where_it_would_have_them(): void
+    {
+        $set = static fn (Mark $mark, StepState $state): StepState => $state->setByHand(Make::handMark(self::STEP, 5, $mark));
+        $tried = new StepState(0.7, new Memory(6.0, Make::day(2)), new Ladder(Form::Pictures, 3, 1, Help::PartDone), self::window(Outcome::NotYet, Outcome::AtOnce), new Spread(2));
+
+        foreach ([[Mark::Fresh, 0.1], [Mark::Trying, 0.5], [Mark::Steady, 0.85], [Mark::Secure, 0.95], [Mark::LookAgain, 0.8]] as [$mark, $p]) {
+            self::assertSame($p, $set($mark, $tried)->p, $mark->value);
+            self::assertSame($mark, $set($mark, $tried)->mark(Make::day(5)));
+            self::assertSame(0, $set($mark, $tried)->ladder->notYet, 'a miss from before the parent spoke is forgotten');
+        }
+        self::assertSame([0.05, 0.3, 0.97], [$set(Mark::Fresh, $tried->withBelief(0.05))->p, $set(Mark::Trying, $tried->withBelief(0.3))->p, $set(Mark::Secure, $tried->withBelief(0.97))->p]);
+        self::assertEquals([new Memory(), new Ladder()], [$set(Mark::Fresh, $tried)->memory, $set(Mark::Fresh, $tried)->ladder]);
+        self::assertEquals([new Memory(6.0, Make::day(2)), new Memory(14.0, Make::day(5)), new Memory(6.0, Make::day(2))], [$set(Mark::Steady, $tried)->memory, $set(Mark::Secure, $tried)->memory, $set(Mark::LookAgain, $tried)->memory]);
+        self::assertEquals(new Memory(4.0, Make::day(5)), $set(Mark::LookAgain, new StepState())->memory);
+    }
+
+    public function test_set_lower_than_it_was_old_successes_count_no_more(): void
+    {
+        $left = static fn (Mark $mark, bool $secured, Outcome $last): int => \count((new StepState(0.9, new Memory(14.0, Make::day(0)), window: self::window(Outcome::AtOnce, $last), spread: new Spread(2), standing: new Standing($secured)))->setByHand(Make::handMark(self::STEP, 1, $mark))->window->attempts);
+
+        self::assertSame([0, 0], [$left(Mark::Fresh, false, Outcome::AtOnce), $left(Mark::Trying, false, Outcome::AtOnce)]);
+        self::assertSame([2, 0], [$left(Mark::Steady, false, Outcome::AtOnce), $left(Mark::Steady, true, Outcome::AtOnce)]);
+        self::assertSame([2, 0], [$left(Mark::Secure, true, Outcome::AtOnce), $left(Mark::Secure, true, Outcome::NotYet)], 'a miss before is not the first of two running');
+        self::assertSame(0, (new StepState(0.9, window: self::window(Outcome::AtOnce), spread: new Spread(2)))->setByHand(Make::handMark(self::STEP, 1, Mark::Trying))->spread->days);
+    }
+
+    public function test_what_is_said_beforehand_is_believed_from_one_in_twenty_to_nine_in_ten(): void
+    {
+        $record = ChildRecord::blank(Make::wholeMap(), priors: ['say-count@3' => 0.99, 'say-count@5' => 0.0, 'say-count@10' => 0.6, 'fly@10' => 0.5]);
+
+        self::assertSame([0.90, 0.05, 0.6, 0.10], [$record->state('say-count@3')->p, $record->state('say-count@5')->p, $record->state('say-count@10')->p, $record->state('say-count@20')->p]);
+        self::assertArrayNotHasKey('fly@10', $record->states);
+    }
+
+    public function test_what_follows_from_harder_work_is_believed_up_to_nine_in_ten(): void
+    {
+        self::assertSame(0.90, Tracing::implied(0.85, 0.05));
+        self::assertSame(0.95, Tracing::implied(0.95, 0.05), 'and never less than it was');
+        // LR = (0.92 / 0.5)^0.8 · (0.08 / 0.5)^0.2 = 1.6288 · 0.6931 = 1.12893; odds 0.25 · 1.12893
+        self::assertEqualsWithDelta(0.220113, Tracing::implied(0.2, 0.5), 0.00001);
     }
 
     public function test_an_attempt_after_a_loss_begins_its_spread_anew(): void
