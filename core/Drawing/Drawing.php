@@ -12,6 +12,8 @@ final readonly class Drawing
      * @param float                     $height above 0
      * @param list<Mark>                $marks  drawn in this order
      * @param array<string, int|string> $values
+     *
+     * @throws InvalidDrawing when a side is 0 or less
      */
     public function __construct(public float $width, public float $height, public array $marks, public string $alt, public array $values = [])
     {

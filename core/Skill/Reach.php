@@ -13,6 +13,8 @@ final readonly class Reach
      * @param float        $months  the age at which about half of children may know it, above 0: a starting guess, shown to nobody
      * @param list<string> $needs   ids of the other steps it needs
      * @param list<When>   $when    what a way of teaching changes
+     *
+     * @throws SkillMapError when the size or the months are out of their range
      */
     public function __construct(
         public string $name,

@@ -36,6 +36,7 @@ final class CarriedOverTest extends TestCase
         (new Filesystem())->remove(self::$database);
     }
 
+    /** Ten seconds: each of 471 steps is asked for as a parent would, so that nothing is lost on the way to the screen either. */
     public function test_every_mark_belief_clause_ladder_and_piece_of_evidence_is_the_same(): void
     {
         $wrong = [];

@@ -9,6 +9,7 @@ use Pindle\App\Demo\DemoHistory;
 
 final class DemoTest extends ApiTestCase
 {
+    /** Ten seconds: two histories of twelve weeks have to be written to be compared. */
     public function test_twelve_weeks_of_history_the_same_for_the_same_seed_with_a_plan_for_today(): void
     {
         $database = self::service(Connection::class);
