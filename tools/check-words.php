@@ -41,10 +41,10 @@ function numbersWithoutPlural(string $message): array
     return array_values(array_diff($found[1], ['things', 'thing', 'others', 'child', 'name', 'what', 'answer', 'shape', 'property', 'one', 'other', 'ways', 'first', 'second', 'sign', 'unit', 'pattern', 'rule']));
 }
 
-/** @return array<string, true> every text in quotes of core, src and tools, and what the map calls its levels */
+/** @return array<string, true> every text in quotes of core, src and tools */
 function said(): array
 {
-    $said = array_fill_keys(array_map(static fn (object $step): string => $step->reach->name, Make::wholeMap()->steps), true);
+    $said = [];
     foreach (['core', 'src', 'tools'] as $floor) {
         foreach (new RegexIterator(new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__).'/'.$floor)), '/\.php$/') as $file) {
             foreach (PhpToken::tokenize((string) file_get_contents((string) $file)) as $token) {

@@ -52,7 +52,7 @@ final class SkillFile
             if (\is_array($ofStrand) && isset($ofStrand[$skillId])) {
                 $entry = $this->files->entry('skills', $skillId, $ofStrand[$skillId]);
 
-                return new SkillWords($entry->text('name'), $entry->text('done'));
+                return new SkillWords($entry->text('name'), $entry->text('done'), array_filter(array_map(static fn (mixed $reach): string => \is_array($reach) && \is_string($reach['name'] ?? null) ? $reach['name'] : '', $entry->map('reaches'))));
             }
         }
         throw BrokenContent::at('skills.yaml', $skillId, 'is not there.');
@@ -76,7 +76,10 @@ final class SkillFile
     /** @param array<string, mixed> $asks */
     private function reach(string $skillId, string $name, array $asks, Entry $reach): Reach
     {
-        $reach->knowsOnly('needs', 'size', 'months', 'asks', 'when');
+        $reach->knowsOnly('name', 'needs', 'size', 'months', 'asks', 'when');
+        if (!ctype_digit($name)) {
+            $reach->text('name');
+        }
         $months = $reach->decimalOrNull('months') ?? $this->files->file('ages')[(int) $name] ?? throw $reach->wrong('months', 'is wanted: ages.yaml has none for this reach');
         $variant = [];
         foreach ($reach->map('asks') + $asks as $key => $value) {

@@ -7,7 +7,8 @@ namespace Pindle\App\Content;
 /** What a parent reads of one skill. */
 final readonly class SkillWords
 {
-    public function __construct(public string $name, public string $done)
+    /** @param array<string, string> $reaches name of a reach that is no number => what it is called */
+    public function __construct(public string $name, public string $done, public array $reaches)
     {
     }
 }

@@ -88,7 +88,7 @@ final class Words
     /** The reach as it is shown: "to 10", or the name of a level. */
     public function reach(Step $step): string
     {
-        return $step->reach->isNumber() ? $this->say('reaches', 'number', ['n' => $step->size]) : $this->say('reaches', $step->reach->name);
+        return $step->reach->isNumber() ? $this->say('reaches', 'number', ['n' => $step->size]) : $this->skills->words($step->skill->id)->reaches[$step->reach->name];
     }
 
     public function step(Step $step): string
