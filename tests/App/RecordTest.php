@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pindle\Tests\App;
 
+use Pindle\App\Content\Words;
 use Pindle\App\Household\Children;
 use Pindle\App\Record\Evidence;
 use Pindle\App\Record\Records;
@@ -68,7 +69,7 @@ final class RecordTest extends ApiTestCase
         $this->refuse(409, 'id', 'PUT', '/table/attempts/'.$tap['id'], ['id' => '0195a000-0000-4000-8000-00000000c0df'] + $right);
 
         $seen = $this->ask('GET', '/map/'.$setUp['sittings'][0]['childId'].'/'.$step)['seen'];
-        self::assertEqualsCanonicalizing([['At once', false, true], ['Not yet', true, false]], array_map(static fn (array $one): array => [$one['what'], $one['removed'], $one['corrected']], $seen));
+        self::assertEqualsCanonicalizing([[self::outcome('at-once'), false, true], [self::outcome('not-yet'), true, false]], array_map(static fn (array $one): array => [$one['what'], $one['removed'], $one['corrected']], $seen));
     }
 
     public function test_correcting_only_the_outcome_keeps_help_method_and_slip_and_anything_said_anew_replaces_it(): void
@@ -96,7 +97,7 @@ final class RecordTest extends ApiTestCase
         $late = $this->ask('POST', '/table/'.$setUp['id'].'/attempts', ['at' => 1000 * (time() - 600)] + $this->tap($setUp, $own[1], 'not-yet'));
 
         self::assertSame('bare', $late['help']);
-        self::assertSame(['With help', 'Not yet'], array_column($this->ask('GET', '/map/'.$setUp['sittings'][0]['childId'].'/'.$step)['seen'], 'what'), 'newest first');
+        self::assertSame([self::outcome('with-help'), self::outcome('not-yet')], array_column($this->ask('GET', '/map/'.$setUp['sittings'][0]['childId'].'/'.$step)['seen'], 'what'), 'newest first');
     }
 
     public function test_the_last_of_several_corrected_changes_what_is_asked_next(): void
@@ -172,6 +173,11 @@ final class RecordTest extends ApiTestCase
     private function note(string $id): array
     {
         return ['id' => self::NOTE.$id, 'note' => 'I know it', 'deviceId' => '0195a000-0000-4000-8000-00000000dddd', 'at' => 1000 * (time() + (int) $id)];
+    }
+
+    private static function outcome(string $key): string
+    {
+        return self::service(Words::class)->say('outcomes', $key);
     }
 
     private function assertKept(string $childId, string $when = 'at first'): void
