@@ -54,6 +54,12 @@ final readonly class Thing
         return $this->size->long ?? 30.0;
     }
 
+    /** The same thing under another id. */
+    public function identified(string $id): self
+    {
+        return new self($id, $this->name, $this->single, $this->amount, $this->size, $this->shape, $this->traits, $this->allergens, $this->glyph, $this->mass, $this->massDeviation, $this->colours);
+    }
+
     /** The same thing, so many of it. */
     public function counted(int $amount): self
     {

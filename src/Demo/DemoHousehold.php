@@ -48,7 +48,7 @@ final readonly class DemoHousehold
         $things = [];
         foreach (self::CUPBOARD as $shippedId => $amount) {
             $shipped = $this->file->things()[$shippedId] ?? throw new \LogicException(\sprintf('"%s" is not on the list of ordinary things.', $shippedId));
-            $things[$shippedId] = new Thing(self::id($shippedId), $shipped->name, $shipped->single, $amount, $shipped->size, $shipped->shape, $shipped->traits, $shipped->allergens, $shipped->glyph, $shipped->mass, $shipped->massDeviation, $shipped->colours);
+            $things[$shippedId] = $shipped->identified(self::id($shippedId))->counted($amount);
         }
 
         return $things;

@@ -114,7 +114,7 @@ final class Things
     /** A thing that comes with its own id, as in the demo; the caller flushes. */
     public function stock(Thing $thing, string $shippedId): void
     {
-        $this->entities->persist(ThingEntity::fromShipped(new Thing($shippedId, $thing->name, $thing->single, $thing->amount, $thing->size, $thing->shape, $thing->traits, $thing->allergens, $thing->glyph, $thing->mass, $thing->massDeviation, $thing->colours), $thing->amount, $thing->id));
+        $this->entities->persist(ThingEntity::fromShipped($thing->identified($shippedId), $thing->amount, $thing->id));
     }
 
     /** @return list<ThingEntity> things put away included, in stable order */
