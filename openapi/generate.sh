@@ -4,6 +4,8 @@ set -eu
 cd "$(dirname "$0")/.."
 out=$(mktemp -d)
 trap 'rm -rf "$out"' EXIT
+# What was compiled before would answer for what is written now.
+php bin/console cache:clear --no-warmup --quiet
 php bin/console nelmio:apidoc:dump --format=json | php -r 'echo json_encode(json_decode(stream_get_contents(STDIN)), 448), "\n";' > "$out/openapi.json"
 node openapi/node_modules/openapi-typescript/bin/cli.js "$out/openapi.json" --default-non-nullable false --output "$out/types.ts" >/dev/null
 if [ "${1:-}" = --check ]; then
