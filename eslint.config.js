@@ -26,10 +26,10 @@ export default ts.config(
     // A room uses kit, scene and api, never another room; kit, scene and api know no rooms.
     ...rooms.map((room) => ({
         files: [`web/rooms/${room}/**`],
-        rules: { 'no-restricted-imports': ['error', { patterns: [{ regex: `rooms/(?!${room}/)`, message: 'A room does not use another room.' }] }] },
+        rules: { 'no-restricted-imports': ['error', { patterns: [{ regex: `(^|/)rooms/(?!${room}/)|^\\.\\./`, message: 'A room does not use another room.' }] }] },
     })),
     {
         files: ['web/kit/**', 'web/scene/**', 'web/api/**'],
-        rules: { 'no-restricted-imports': ['error', { patterns: [{ regex: 'rooms/', message: 'Rooms use this, not the other way round.' }] }] },
+        rules: { 'no-restricted-imports': ['error', { patterns: [{ regex: '(^|/)rooms/', message: 'Rooms use this, not the other way round.' }] }] },
     },
 );
