@@ -91,8 +91,6 @@ final readonly class Pictures
 
     private function drawn(string $name, string $glyph): Thing
     {
-        $name = $this->words->say('stand_ins', $name);
-
-        return new Thing($glyph, $name, $name, Things::MOST, glyph: $glyph);
+        return new Thing($glyph, $this->words->say('stand_ins', $name, ['count' => 2]), $this->words->say('stand_ins', $name, ['count' => 1]), Things::MOST, glyph: $glyph);
     }
 }

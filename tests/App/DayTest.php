@@ -86,6 +86,17 @@ final class DayTest extends ApiTestCase
         self::assertSame('2026-03-04', $after['seen'][0]['day']);
     }
 
+    public function test_a_lay_out_of_what_is_spoken_or_drawn_never_says_nought_things(): void
+    {
+        $this->addChild('Wim', '2018-06-01');
+        $this->ask('POST', '/today/plan', ['windows' => [[540, 640]]]);
+        $this->ask('POST', '/activities/tower-chant/use', [], 204);
+        $chant = array_values(array_filter($this->ask('GET', '/today')['setUps'], static fn (array $setUp): bool => 'tower-chant' === $setUp['activityId']))[0];
+
+        self::assertSame([], $chant['laid']);
+        self::assertSame('A few things in piles of the same size, or just hands.', $this->ask('GET', '/table/'.$chant['id'])['layOut']);
+    }
+
     public function test_sending_a_try_twice_records_it_once(): void
     {
         $setUp = $this->plannedHouse();

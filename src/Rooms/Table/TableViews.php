@@ -61,7 +61,7 @@ final readonly class TableViews
             $words->inShort,
             $this->words->say('places', $setUp->place),
             $this->words->say('parts', $setUp->part),
-            $this->words->fill($words->layOut, $this->firstRole($setUp)),
+            ucfirst($this->words->fill($words->layOut, $this->firstRole($setUp))),
             [
                 ...array_map(static fn (LaidView $laid): string => $laid->inWords(), $this->views->laid($setUp)),
                 ...array_map(static fn (Prop $prop): string => $prop->thing->name, $setUp->props),
@@ -88,9 +88,9 @@ final readonly class TableViews
     }
 
     /**
-     * How many of what lie out for the first role: one role may be split over two kinds.
+     * How many of what lie out for the first role: one role may be split over two kinds, and where drawings stand for things nothing does.
      *
-     * @return array{count: int, things: string}
+     * @return array{count: int|string, things: string}
      */
     private function firstRole(SetUp $setUp): array
     {
@@ -98,9 +98,9 @@ final readonly class TableViews
         $names = array_map(static fn (Laid $laid): string => 1 === $laid->count ? $laid->thing->single : $laid->thing->name, $first);
 
         return [
-            'count' => array_sum(array_map(static fn (Laid $laid): int => $laid->count, $first)),
+            'count' => array_sum(array_map(static fn (Laid $laid): int => $laid->count, $first)) ?: $this->words->say('stand_ins', 'a-few'),
             'things' => match (\count($names)) {
-                0 => $this->words->say('stand_ins', 'things'),
+                0 => Form::Pictures === $setUp->sittings[0]->course()->form ? $this->words->say('stand_ins', 'dots', ['count' => 2]) : $this->words->say('stand_ins', 'things'),
                 1 => $names[0],
                 default => $this->words->say('stand_ins', 'two', ['one' => $names[0], 'other' => $names[1]]),
             },
@@ -164,7 +164,7 @@ final readonly class TableViews
     {
         $childId = $stored->sitting->childId;
         $settings = ($children[$childId] ?? null)->settings ?? new Settings();
-        $thing = $setUp->laid[0]->thing->name ?? $this->words->say('stand_ins', 'counters');
+        $thing = $setUp->laid[0]->thing->name ?? $this->words->say('stand_ins', 'counters', ['count' => 2]);
         $prompt = $question->prompt;
         $amount = $prompt->isGuess() ? $prompt->answer() : null;
 
