@@ -30,19 +30,22 @@ final readonly class Svg
     /**
      * @param string|null                                            $alt what it says for those who hear it; null where words beside it say the same
      * @param callable(string, array<string, int|string>): string $say the words of a message
+     * @param float $wide the least width in millimetres, about its middle, so that what is small is not blown up
+     * @param float $high the least height
      *
      * @throws \OutOfBoundsException when an ink is not known
      */
-    public function write(Drawing $drawing, ?string $alt, callable $say): string
+    public function write(Drawing $drawing, ?string $alt, callable $say, float $wide = 0.0, float $high = 0.0): string
     {
+        [$wide, $high] = [max($wide, $drawing->width + 2 * self::MARGIN), max($high, $drawing->height + 2 * self::MARGIN)];
         $marks = implode('', array_map(fn (Mark $mark): string => $this->mark($mark, $say), $drawing->marks));
 
         return \sprintf(
             '<svg xmlns="http://www.w3.org/2000/svg" viewBox="%s %s %s %s" preserveAspectRatio="xMidYMid meet" %s><g stroke-linejoin="round" stroke-linecap="round" fill-rule="evenodd">%s</g></svg>',
-            self::number(-self::MARGIN),
-            self::number(-self::MARGIN),
-            self::number($drawing->width + 2 * self::MARGIN),
-            self::number($drawing->height + 2 * self::MARGIN),
+            self::number(($drawing->width - $wide) / 2),
+            self::number(($drawing->height - $high) / 2),
+            self::number($wide),
+            self::number($high),
             null === $alt ? 'aria-hidden="true"' : 'role="img" aria-label="'.self::escape($alt).'"',
             $marks,
         );

@@ -26,6 +26,10 @@ final readonly class Pictures
     /** How large a thing is drawn beside its name, in millimetres. */
     private const THING = 20.0;
 
+    /** The least room for the picture of a question, in millimetres: one peg on it is still a peg. */
+    private const WIDE = 160.0;
+    private const HIGH = 100.0;
+
     private Svg $svg;
 
     public function __construct(private Hand $hand, private Words $words, private SkillMap $map, InkFile $inks)
@@ -54,7 +58,7 @@ final readonly class Pictures
             $varied,
         );
 
-        return $this->svg->write($drawing, $this->words->say('scenes', $drawing->alt, $drawing->values), $this->say(...));
+        return $this->svg->write($drawing, $this->words->say('scenes', $drawing->alt, $drawing->values), $this->say(...), self::WIDE, self::HIGH);
     }
 
     /** A thing as it stands beside its name. */

@@ -71,7 +71,7 @@ const error = computed(() => [begin, answer, undo, stop].map((one) => one.error.
             <template v-else-if="look.data.value.task">
                 <p class="text-soft">{{ look.data.value.task.step.name }}, {{ look.data.value.task.step.reach }}</p>
                 <p class="text-2xl leading-snug font-bold" data-ask>{{ look.data.value.task.ask }}</p>
-                <p v-if="look.data.value.task.bring"><b>Lay out</b> {{ look.data.value.task.bring }}</p>
+                <p v-if="look.data.value.task.bring"><b>Have ready:</b> {{ look.data.value.task.bring }}</p>
                 <p><span class="text-soft">It is there when</span> {{ look.data.value.task.lookFor }}.</p>
                 <p class="text-soft">Only look: do not help yet, and do not correct.</p>
                 <div class="sticky bottom-0 -mx-4 mt-auto border-t border-hem bg-linen px-4 pt-3 pb-4">
