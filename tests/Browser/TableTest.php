@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pindle\Tests\Browser;
 
 use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverExpectedCondition;
 
 /** The table and what taps at it do, on a phone and on two devices. */
 final class TableTest extends BrowserTestCase
@@ -57,7 +58,7 @@ final class TableTest extends BrowserTestCase
         $before = $amount();
         $this->open('/cupboard');
         $this->chrome->waitForText('What have we got?');
-        $more = $this->chrome->driver->findElement(WebDriverBy::cssSelector('[aria-label^="One more"]'));
+        $more = $this->chrome->driver->wait(10)->until(WebDriverExpectedCondition::elementToBeClickable(WebDriverBy::cssSelector('[aria-label^="One more"]')));
         foreach ([1, 2, 3] as $time) {
             $more->click();
         }
