@@ -6,7 +6,6 @@ namespace Pindle\App\Household;
 
 use Doctrine\DBAL\LockMode;
 use Doctrine\ORM\EntityManagerInterface;
-use Pindle\App\Platform\Clock;
 use Pindle\App\Platform\Http\Refusal;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Calendar\Span;
@@ -26,7 +25,6 @@ final class Children
         private readonly House $house,
         private readonly AgeHint $ageHint,
         private readonly Changes $changes,
-        private readonly Clock $clock,
         private readonly EntityManagerInterface $entities,
     ) {
     }
@@ -56,12 +54,12 @@ final class Children
      *
      * @throws Refusal 422 when the house is full
      */
-    public function add(string $name, callable $fill): ChildEntity
+    public function add(string $name, LocalDate $on, callable $fill): ChildEntity
     {
         $child = new ChildEntity($name, $this->freeThread(null) ?? throw Refusal::invalid('name', 'Pindle plans for up to six children. Archive one first.'));
         $fill($child);
-        $this->write(function () use ($child): void {
-            $this->hint($child);
+        $this->write(function () use ($child, $on): void {
+            $this->hint($child, $on);
             $this->entities->persist($child);
         });
 
@@ -74,15 +72,15 @@ final class Children
      *
      * @throws Refusal 404 when there is no such child
      */
-    public function change(string $id, int $version, callable $fill): ChildEntity
+    public function change(string $id, int $version, LocalDate $on, callable $fill): ChildEntity
     {
         $child = $this->ever($id);
         $this->entities->lock($child, LockMode::OPTIMISTIC, $version);
         $born = $child->born;
         $fill($child);
-        $this->write(function () use ($child, $born): void {
+        $this->write(function () use ($child, $born, $on): void {
             if ($born !== $child->born && StartsFrom::Look !== $child->startsFrom) {
-                $this->hint($child);
+                $this->hint($child, $on);
             }
         });
 
@@ -90,11 +88,11 @@ final class Children
     }
 
     /** @throws Refusal 404 */
-    public function archive(string $id): ChildEntity
+    public function archive(string $id, \DateTimeImmutable $now): ChildEntity
     {
         $child = $this->ever($id);
-        $this->write(function () use ($child): void {
-            $child->archivedAt = $this->clock->now();
+        $this->write(static function () use ($child, $now): void {
+            $child->archivedAt = $now;
         });
 
         return $child;
@@ -136,12 +134,12 @@ final class Children
      *
      * @param array<string, float>|null $priors null when the look has no answers any more
      */
-    public function startFrom(string $id, ?array $priors): void
+    public function startFrom(string $id, ?array $priors, LocalDate $on): void
     {
         $child = $this->find($id, 'childId');
-        $this->write(function () use ($child, $priors): void {
+        $this->write(function () use ($child, $priors, $on): void {
             if (null === $priors) {
-                $this->hint($child);
+                $this->hint($child, $on);
             } else {
                 $child->priors = $priors;
                 $child->startsFrom = StartsFrom::Look;
@@ -199,10 +197,10 @@ final class Children
         $this->here = null;
     }
 
-    private function hint(ChildEntity $child): void
+    private function hint(ChildEntity $child, LocalDate $on): void
     {
         $child->priors = [];
-        $child->priors = $this->ageHint->of($this->toCore($child, $this->clock->today()), $this->clock->today());
+        $child->priors = $this->ageHint->of($this->toCore($child, $on), $on);
         $child->startsFrom = [] === $child->priors ? StartsFrom::Nothing : StartsFrom::Age;
     }
 

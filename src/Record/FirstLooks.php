@@ -6,7 +6,6 @@ namespace Pindle\App\Record;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Pindle\App\Household\Children;
-use Pindle\App\Platform\Clock;
 use Pindle\App\Platform\Http\Refusal;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Child\Child;
@@ -35,7 +34,6 @@ final class FirstLooks
         private readonly Children $children,
         private readonly Evidence $evidence,
         private readonly SkillMap $map,
-        private readonly Clock $clock,
     ) {
     }
 
@@ -77,16 +75,16 @@ final class FirstLooks
      *
      * @throws Refusal 409 when one is open
      */
-    public function begin(Child $child, array $canAlready): void
+    public function begin(Child $child, array $canAlready, LocalDate $on): void
     {
         $open = $this->newest($child->id);
         if (null !== $open && null === $open->endedOn) {
             throw Refusal::conflict('childId', 'A first look is open already; go on with it.');
         }
-        $look = new FirstLookEntity(Uuid::v7()->toRfc4122(), $child->id, $this->clock->today()->toString(), $canAlready);
+        $look = new FirstLookEntity(Uuid::v7()->toRfc4122(), $child->id, $on->toString(), $canAlready);
         $this->entities->persist($look);
         $this->entities->flush();
-        $this->pass($look, $child);
+        $this->pass($look, $child, $on);
     }
 
     /**
@@ -95,7 +93,7 @@ final class FirstLooks
      *
      * @throws Refusal 409 when no look is open, another task is due, or it is enough for the day
      */
-    public function answer(Child $child, string $id, string $stepId, Outcome $outcome, \DateTimeImmutable $at, string $deviceId): void
+    public function answer(Child $child, string $id, string $stepId, Outcome $outcome, \DateTimeImmutable $at, LocalDate $day, string $deviceId): void
     {
         if (null !== $this->evidence->seen($id)) {
             return;
@@ -104,16 +102,16 @@ final class FirstLooks
         if ($this->next($this->look($entity, $child), $child) !== $stepId) {
             throw Refusal::conflict('stepId', 'This task was answered already, perhaps on another device. Nothing was recorded twice.');
         }
-        if (0 === $this->leftOn($entity, $child, $this->clock->today())) {
+        if (0 === $this->leftOn($entity, $child, $day)) {
             throw Refusal::conflict('childId', 'That is enough for one day. It goes on from here another day.');
         }
         $step = $this->map->step($stepId);
-        $this->evidence->recordAttempt($child, Attempt::ofLook($id, $step, $entity->id, $outcome, $at, $this->clock->dayOf($at), $deviceId), $id);
-        $this->pass($entity, $child);
+        $this->evidence->recordAttempt($child, Attempt::ofLook($id, $step, $entity->id, $outcome, $at, $day, $deviceId), $id);
+        $this->pass($entity, $child, $day);
     }
 
     /** @throws Refusal 404 when there is no look, 409 when it has no answer */
-    public function takeBackLast(Child $child): void
+    public function takeBackLast(Child $child, \DateTimeImmutable $now, LocalDate $on): void
     {
         $entity = $this->newest($child->id) ?? throw Refusal::notFound('childId', 'There is no first look.');
         $attempts = $this->evidence->attemptsIn($entity->id);
@@ -121,19 +119,19 @@ final class FirstLooks
         if (null === $last) {
             throw Refusal::conflict('childId', 'There is nothing to take back.');
         }
-        $this->evidence->takeBack($child, $last, $this->clock->now());
+        $this->evidence->takeBack($child, $last, $now);
         $entity->endedOn = null;
         $this->entities->flush();
-        $this->pass($entity, $child);
+        $this->pass($entity, $child, $on);
     }
 
     /** @throws Refusal 409 when no look is open */
-    public function stop(Child $child): void
+    public function stop(Child $child, LocalDate $on): void
     {
         $entity = $this->open($child->id);
-        $entity->endedOn = $this->clock->today()->toString();
+        $entity->endedOn = $on->toString();
         $this->entities->flush();
-        $this->pass($entity, $child);
+        $this->pass($entity, $child, $on);
     }
 
     /** A first look that is over, as in the demo; the caller flushes. */
@@ -145,14 +143,14 @@ final class FirstLooks
     }
 
     /** What the look says so far is at once the prior of every step, so that it may stop at any time; a look without answers says nothing. */
-    private function pass(FirstLookEntity $entity, Child $child): void
+    private function pass(FirstLookEntity $entity, Child $child, LocalDate $on): void
     {
         $look = $this->look($entity, $child);
         if (null === $entity->endedOn && null === $this->next($look, $child)) {
-            $entity->endedOn = $this->clock->today()->toString();
+            $entity->endedOn = $on->toString();
             $this->entities->flush();
         }
-        $this->children->startFrom($child->id, $this->found($child));
+        $this->children->startFrom($child->id, $this->found($child), $on);
     }
 
     /**

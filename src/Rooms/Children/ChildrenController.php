@@ -38,7 +38,7 @@ final readonly class ChildrenController
     #[OA\Response(response: 201, description: 'The child as stored', content: new OA\JsonContent(ref: new Model(type: ChildView::class)))]
     public function add(#[MapRequestPayload] ChildInput $input): JsonResponse
     {
-        return new JsonResponse($this->view($this->children->add(trim($input->name), fn (ChildEntity $child) => $this->fill($child, $input))), 201);
+        return new JsonResponse($this->view($this->children->add(trim($input->name), $this->clock->today(), fn (ChildEntity $child) => $this->fill($child, $input))), 201);
     }
 
     #[Route('/{id}', name: 'children_change', methods: ['PUT'])]
@@ -47,7 +47,7 @@ final readonly class ChildrenController
     {
         $version = $input->version ?? throw Refusal::invalid('version', 'Say which version you saw.');
 
-        return new JsonResponse($this->view($this->children->change($id, $version, function (ChildEntity $child) use ($input): void {
+        return new JsonResponse($this->view($this->children->change($id, $version, $this->clock->today(), function (ChildEntity $child) use ($input): void {
             $child->name = trim($input->name);
             $this->fill($child, $input);
         })));
@@ -57,7 +57,7 @@ final readonly class ChildrenController
     #[OA\Response(response: 200, description: 'The child, archived', content: new OA\JsonContent(ref: new Model(type: ChildView::class)))]
     public function archive(string $id): JsonResponse
     {
-        return new JsonResponse($this->view($this->children->archive($id)));
+        return new JsonResponse($this->view($this->children->archive($id, $this->clock->now())));
     }
 
     #[Route('/{id}/restore', name: 'children_restore', methods: ['POST'])]

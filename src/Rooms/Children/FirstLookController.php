@@ -33,7 +33,7 @@ final readonly class FirstLookController
     #[OA\Response(response: 200, description: 'Begun', content: new OA\JsonContent(ref: new Model(type: FirstLookView::class)))]
     public function begin(string $childId, #[MapRequestPayload] FirstLookInput $input): JsonResponse
     {
-        $this->looks->begin($this->child($childId), $this->views->known($input->canAlready));
+        $this->looks->begin($this->child($childId), $this->views->known($input->canAlready), $this->clock->today());
 
         return $this->look($childId);
     }
@@ -42,7 +42,8 @@ final readonly class FirstLookController
     #[OA\Response(response: 200, description: 'Recorded, with the next task', content: new OA\JsonContent(ref: new Model(type: FirstLookView::class)))]
     public function answer(string $childId, #[MapRequestPayload] LookAnswerInput $input): JsonResponse
     {
-        $this->looks->answer($this->child($childId), $input->id, $input->stepId, $input->outcome, $this->clock->seenAt($input->at), $input->deviceId);
+        $at = $this->clock->seenAt($input->at);
+        $this->looks->answer($this->child($childId), $input->id, $input->stepId, $input->outcome, $at, $this->clock->dayOf($at), $input->deviceId);
 
         return $this->look($childId);
     }
@@ -51,7 +52,7 @@ final readonly class FirstLookController
     #[OA\Response(response: 200, description: 'The last answer is taken back', content: new OA\JsonContent(ref: new Model(type: FirstLookView::class)))]
     public function undo(string $childId): JsonResponse
     {
-        $this->looks->takeBackLast($this->child($childId));
+        $this->looks->takeBackLast($this->child($childId), $this->clock->now(), $this->clock->today());
 
         return $this->look($childId);
     }
@@ -60,7 +61,7 @@ final readonly class FirstLookController
     #[OA\Response(response: 200, description: 'Stopped for good; what was found stays', content: new OA\JsonContent(ref: new Model(type: FirstLookView::class)))]
     public function stop(string $childId): JsonResponse
     {
-        $this->looks->stop($this->child($childId));
+        $this->looks->stop($this->child($childId), $this->clock->today());
 
         return $this->look($childId);
     }
