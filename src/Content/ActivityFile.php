@@ -155,7 +155,7 @@ final class ActivityFile
                 throw $entry->wrong('serves.'.$skill, 'is no skill of the map');
             }
             foreach ($map->steps as $step) {
-                if ($step->skill->id === $skill && ($activity->shows($step, $step->firstForm()) || $activity->shows($step, $step->lastForm()))) {
+                if ($step->skill->id === $skill && [] !== array_filter([] === $step->forms ? [null] : $step->forms, static fn (?Form $form): bool => $activity->shows($step, $form))) {
                     try {
                         $kind->prompts($step);
                     } catch (MissingVariant $e) {

@@ -202,6 +202,34 @@ final class ContentTest extends TestCase
         yield 'YAML itself' => ['serves: {', 'serves: {{', 'line'];
     }
 
+    public function test_every_shipped_activity_would_be_taken_from_a_parent(): void
+    {
+        $file = Make::activityFile();
+        foreach ($file->shipped() as $id => $data) {
+            $file->check($file->read($id, $data), $data);
+        }
+        self::assertGreaterThan(100, \count($file->shipped()));
+    }
+
+    public function test_a_reach_that_does_not_say_what_a_kind_of_question_must_know_is_named_with_file_and_line(): void
+    {
+        $folder = sys_get_temp_dir().'/pindle-content-'.bin2hex(random_bytes(4));
+        $files = new Filesystem();
+        $files->mirror(\dirname(__DIR__, 2).'/content', $folder);
+        $skills = (string) file_get_contents($folder.'/skills.yaml');
+        file_put_contents($folder.'/skills.yaml', str_replace('      fives: {name: fives,', "      threes: {name: threes, needs: [say-count@30], size: 30, months: 84}\n      fives: {name: fives,", $skills));
+        try {
+            $read = new ContentFiles($folder, $folder.'/cache');
+            $activities = new ActivityFile($read, new ThingFile($read, new GlyphFile($read, new InkFile($read))), new SkillFile($read));
+            $data = $activities->shipped()['seven-jumps'];
+            $this->expectException(BrokenContent::class);
+            $this->expectExceptionMessageMatches('#activities/seven-jumps.yaml line 2.*count-in@threes.*"by".*skills.yaml#');
+            $activities->check($activities->read('seven-jumps', $data), $data);
+        } finally {
+            $files->remove($folder);
+        }
+    }
+
     #[DataProvider('breakages')]
     public function test_a_broken_file_is_named_with_the_field(string $good, string $bad, string $place): void
     {
