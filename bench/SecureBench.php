@@ -56,7 +56,24 @@ final class SecureBench
                 $help = Ladder::help($state);
                 [$outcome, $method, $slip] = $child->answer($question, $help, $on, $i, $random);
                 $error = $step->skill->isGuess() ? ($outcome->isSuccess() ? 0.1 : 0.7) : null;
-                $record = $record->with(new Attempt($on->dayNumber.'-'.$i, $stepId, (string) $on->dayNumber, 'activity-'.$sitting % 3, Ladder::form($step, $state, null), $help, ['thing-'.$sitting % 3], $question->prompt->key(), $question->prompt->choices(), $outcome, $method, $slip, $on->toDateTime()->modify('+'.$i.' minutes'), $on, 'device', $error));
+                $record = $record->with(new Attempt(
+                    $on->dayNumber.'-'.$i,
+                    $stepId,
+                    (string) $on->dayNumber,
+                    'activity-'.$sitting % 3,
+                    Ladder::form($step, $state, null),
+                    $help,
+                    ['thing-'.$sitting % 3],
+                    $question->prompt->key(),
+                    $question->prompt->choices(),
+                    $outcome,
+                    $method,
+                    $slip,
+                    $on->toDateTime()->modify('+'.$i.' minutes'),
+                    $on,
+                    'device',
+                    $error,
+                ));
             }
             if (Mark::Secure === $record->mark($stepId, $on)) {
                 return $sitting;

@@ -90,11 +90,24 @@ final class SixtyDays
      * @param array<string, true>      $passed
      * @param array<string, LocalDate> $resting
      */
-    private function sit(string $way, ChildRecord $record, SimulatedChild $child, string $stepId, LocalDate $on, int $sitting, array &$passed, array &$resting, Randomizer $random): ChildRecord
+    private function sit(
+        string $way,
+        ChildRecord $record,
+        SimulatedChild $child,
+        string $stepId,
+        LocalDate $on,
+        int $sitting,
+        array &$passed,
+        array &$resting,
+        Randomizer $random,
+    ): ChildRecord
     {
         $step = $this->map->step($stepId);
         $before = $record;
-        $others = array_values(array_filter($this->map->steps, static fn (Step $other): bool => $other->id !== $stepId && $other->skill->strand === $step->skill->strand));
+        $others = array_values(array_filter(
+            $this->map->steps,
+            static fn (Step $other): bool => $other->id !== $stepId && $other->skill->strand === $step->skill->strand,
+        ));
         $last = SureSteps::last($record, $others, $on)?->id;
         // Beginning with what has faded most is part of Pindle's choice; the others begin with what is furthest.
         $first = 'Pindle' === $way ? SureSteps::first($record, $others, $on)?->id : $last;
@@ -200,7 +213,10 @@ final class SixtyDays
             } else {
                 $value = $learning($step->id);
                 foreach ($this->map->dependents($step->id) as $dependent) {
-                    $others = array_filter($this->map->step($dependent)->needs, static fn (string $need): bool => $need !== $step->id && !$child->knows($need, $on));
+                    $others = array_filter(
+                        $this->map->step($dependent)->needs,
+                        static fn (string $need): bool => $need !== $step->id && !$child->knows($need, $on),
+                    );
                     $value += [] === $others && !$child->knows($dependent, $on) ? 0.25 * $learning($step->id) : 0.0;
                 }
             }

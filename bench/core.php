@@ -33,7 +33,23 @@ function history(SkillMap $map, int $count, LocalDate $start): Generator
     for ($i = 0; $i < $count; ++$i) {
         $id = $ids[$random->getInt(0, count($ids) - 1)];
         $day = $start->plusDays(intdiv($i, 15));
-        yield new Attempt((string) $i, $id, 'sitting-'.intdiv($i, 6), 'activity-'.$i % 5, $map->steps[$id]->firstForm(), Help::Bare, ['thing-'.$i % 7], 'q'.$i % 40, null, $outcomes[$random->getInt(0, 5)], null, null, $day->toDateTime()->modify('+'.(9 * 3600 + $i % 15 * 40).' seconds'), $day, 'device');
+        yield new Attempt(
+            (string) $i,
+            $id,
+            'sitting-'.intdiv($i, 6),
+            'activity-'.$i % 5,
+            $map->steps[$id]->firstForm(),
+            Help::Bare,
+            ['thing-'.$i % 7],
+            'q'.$i % 40,
+            null,
+            $outcomes[$random->getInt(0, 5)],
+            null,
+            null,
+            $day->toDateTime()->modify('+'.(9 * 3600 + $i % 15 * 40).' seconds'),
+            $day,
+            'device',
+        );
     }
 }
 
@@ -76,6 +92,13 @@ foreach ([1_000, 100_000] as $attempts) {
 
 echo "| | after 1,000 tries | after 100,000 tries | ratio | target |\n|---|---|---|---|---|\n";
 foreach (['record one try' => 2, 'rank all steps' => 20] as $what => $target) {
-    printf("| %s | %.3f ms | %.3f ms | %.2f | under %d ms |\n", $what, $figures[1_000][$what], $figures[100_000][$what], $figures[100_000][$what] / $figures[1_000][$what], $target);
+    printf(
+        "| %s | %.3f ms | %.3f ms | %.2f | under %d ms |\n",
+        $what,
+        $figures[1_000][$what],
+        $figures[100_000][$what],
+        $figures[100_000][$what] / $figures[1_000][$what],
+        $target,
+    );
 }
 printf("\nReplay of 50,000 attempts: %s (target: under 5 s and 128 MB)\n", shell_exec(escapeshellarg(\PHP_BINARY).' '.escapeshellarg(__FILE__).' replay'));

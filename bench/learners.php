@@ -57,12 +57,25 @@ foreach ($shares as $share) {
 
 printf("\n%d simulated children of %s months, means with 95 %% intervals (%.0f s)\n", $children, implode(', ', FirstLookBench::AGES), microtime(true) - $began);
 printf("\nFirst look, seeds 1000 and up\n\n%s", $look->table('way of asking', FirstLookBench::MEASURES));
-printf("\nSixty days at a quarter of an hour, then thirty of nothing, seeds 50000 and up: steps truly known\n\n%s", $sixty->table('way of choosing', SixtyDays::MEASURES, 1));
+printf(
+    "\nSixty days at a quarter of an hour, then thirty of nothing, seeds 50000 and up: steps truly known\n\n%s",
+    $sixty->table('way of choosing', SixtyDays::MEASURES, 1),
+);
 echo "\nWhat a child gains by Pindle's choice over the others\n\n| over | known after 60 days | learnt | known 30 days later |\n|---|---|---|---|\n";
 foreach (array_slice(SixtyDays::WAYS, 1) as $way) {
-    printf("| %s | %s | %s | %s |\n", $way, $sixty->gain('Pindle', $way, 'known after 60 days'), $sixty->gain('Pindle', $way, 'learnt'), $sixty->gain('Pindle', $way, 'known 30 days later'));
+    printf(
+        "| %s | %s | %s | %s |\n",
+        $way,
+        $sixty->gain('Pindle', $way, 'known after 60 days'),
+        $sixty->gain('Pindle', $way, 'learnt'),
+        $sixty->gain('Pindle', $way, 'known 30 days later'),
+    );
 }
-echo "\nShare of Secure marks, under Pindle's choice, that the child does not in fact know\n\n", $sixty->table('', ['wrong when first Secure', 'wrong on the last day'], 4);
+echo "\nShare of Secure marks, under Pindle's choice, that the child does not in fact know\n\n", $sixty->table(
+    '',
+    ['wrong when first Secure', 'wrong on the last day'],
+    4,
+);
 echo "\nSittings of six questions until a step the child knows is found Secure, seeds 90000 and up\n\n| rule | median | 90th percentile |\n|---|---|---|\n";
 foreach (array_keys($secure->values) as $rule) {
     printf("| %s | %s | %s |\n", $rule, $secure->quantile($rule, 'sittings', 0.5), $secure->quantile($rule, 'sittings', 0.9));

@@ -22,7 +22,14 @@ foreach (Promises::asked() as [$kind, $step]) {
         }
     }
 }
-printf("%d sets of %d questions, %d kinds with their steps, %d seeds each (%.0f s)\n", $sets, $questions, count(Promises::asked()), $seeds, microtime(true) - $began);
+printf(
+    "%d sets of %d questions, %d kinds with their steps, %d seeds each (%.0f s)\n",
+    $sets,
+    $questions,
+    count(Promises::asked()),
+    $seeds,
+    microtime(true) - $began,
+);
 foreach ($broken as $promise => $where) {
     printf("  %s: broken %d times, first at %s\n", $promise, count($where), $where[0]);
 }

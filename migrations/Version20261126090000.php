@@ -106,7 +106,10 @@ final class Version20261126090000 extends AbstractMigration
         'share-out' => ['n', 'plates', 'left'], 'stage-it' => ['a', 'b', 'sign'], 'what-sign' => ['a', 'b', 'sign'],
     ];
 
-    private const SHAPES = [1 => 'circle', 'square', 'triangle', 'rectangle', 'oval', 'hexagon', 'pentagon', 'rhombus', 'ball', 'box', 'cylinder', 'cone', 'cube'];
+    private const SHAPES = [
+        1 => 'circle', 'square', 'triangle', 'rectangle', 'oval', 'hexagon', 'pentagon', 'rhombus', 'ball', 'box', 'cylinder',
+        'cone', 'cube',
+    ];
     private const PROPERTIES = [1 => 'length', 'weight', 'capacity'];
     private const RULES = [1 => 'colour', 'shape', 'use', 'home'];
     private const MOVED = ['spread', 'bunched', 'turned'];
@@ -197,12 +200,18 @@ final class Version20261126090000 extends AbstractMigration
             ]];
             $this->addSql('UPDATE sitting SET courses = ?, questions = ?, turn_order = ? WHERE id = ?', [
                 json_encode($courses, \JSON_THROW_ON_ERROR),
-                json_encode(array_map(static fn (array $question, int $place): array => self::question($question, $id.'-'.$place), $questions, array_keys($questions)), \JSON_THROW_ON_ERROR),
+                json_encode(
+                    array_map(static fn (array $question, int $place): array => self::question($question, $id.'-'.$place), $questions, array_keys($questions)),
+                    \JSON_THROW_ON_ERROR,
+                ),
                 json_encode(array_map(static fn (int $place): string => $id.'-'.$place, $read($row['turn_order'])), \JSON_THROW_ON_ERROR),
                 $id,
             ]);
         }
-        foreach (['step_id', 'form', 'help', 'brand_new', 'reason', 'reason_values', 'decision', 'decision_reason', 'decision_values', 'opens', 'mark_before', 'mark_after', 'remedy', 'rests_until'] as $column) {
+        foreach ([
+            'step_id', 'form', 'help', 'brand_new', 'reason', 'reason_values', 'decision', 'decision_reason', 'decision_values',
+            'opens', 'mark_before', 'mark_after', 'remedy', 'rests_until',
+        ] as $column) {
             $this->addSql('ALTER TABLE sitting DROP COLUMN '.$column);
         }
     }
@@ -296,7 +305,10 @@ final class Version20261126090000 extends AbstractMigration
             'find-shape', 'name-shape' => ['name-shape', ['shape' => self::SHAPES[$n['shape']]]],
             'how-many-now', 'still-same' => ['still-same', ['n' => $n['n'], 'how' => self::MOVED[$n['how']]]],
             // What may be answered is every numeral up to the reach, nought included.
-            'label-amount', 'show-amount' => ['match-numeral', ['n' => $n['n'], 'upTo' => null !== $choices ? $choices - 1 : max($n['n'], (int) substr((string) strrchr($step, '@'), 1))]],
+            'label-amount', 'show-amount' => [
+                'match-numeral',
+                ['n' => $n['n'], 'upTo' => null !== $choices ? $choices - 1 : max($n['n'], (int) substr((string) strrchr($step, '@'), 1))],
+            ],
             'order-sizes' => ['compare-size', ['by' => self::PROPERTIES[$n['by']], 'n' => $n['n'], 'pair' => 0]],
             'which-is-longer' => ['compare-size', ['by' => self::PROPERTIES[$n['by']], 'n' => 2, 'pair' => $n['pair']]],
             'say-the-rule', 'sort-by' => ['sort-by', ['groups' => $n['groups'], 'by' => self::RULES[$n['by']]]],

@@ -24,13 +24,31 @@ final class Drawn
 {
     private const CHARACTERS = ['0', '1', '2', '3', '4', '5', '6', '7', '8', '9', '+', '−', '=', '<', '>', '?'];
 
-    public static function of(Picture $picture, Prompt $prompt, ?Form $form = Form::Things, ?Settings $settings = null, int $seed = 4, bool $varied = false, ?Thing $thing = null, ?Thing $other = null): Drawing
-    {
+    public static function of(
+        Picture $picture,
+        Prompt $prompt,
+        ?Form $form = Form::Things,
+        ?Settings $settings = null,
+        int $seed = 4,
+        bool $varied = false,
+        ?Thing $thing = null,
+        ?Thing $other = null,
+    ): Drawing {
         $caps = Form::Things === $form ? Make::thing('caps', 30, [13, 25, 25], Shape::Disc) : null;
         $other ??= $thing ?? $caps ?? Make::thing('cross', 100, null);
         $thing ??= $caps ?? Make::thing('dot', 100, null);
 
-        return Scenes::draw($picture, $prompt, $form, $thing, $other, $settings ?? new Settings(), self::hand(), new Randomizer(new Xoshiro256StarStar($seed)), $varied);
+        return Scenes::draw(
+            $picture,
+            $prompt,
+            $form,
+            $thing,
+            $other,
+            $settings ?? new Settings(),
+            self::hand(),
+            new Randomizer(new Xoshiro256StarStar($seed)),
+            $varied,
+        );
     }
 
     public static function hand(): Hand
@@ -56,7 +74,17 @@ final class Drawn
      */
     public static function things(Drawing $drawing, ?string $glyph = null, ?bool $outlined = null): array
     {
-        return array_values(array_filter($drawing->marks, static fn (object $mark): bool => $mark instanceof Path && 1 === preg_match('/^[a-z]+$/', $mark->d) && \in_array($glyph, [null, $mark->d], true) && \in_array($outlined, [null, $mark->paint->dashed], true)));
+        return array_values(array_filter(
+            $drawing->marks,
+            static fn (object $mark): bool => $mark instanceof Path
+                && 1 === preg_match('/^[a-z]+$/', $mark->d)
+                && \in_array($glyph, [null, $mark->d], true)
+                && \in_array(
+                    $outlined,
+                    [null, $mark->paint->dashed],
+                    true,
+                ),
+        ));
     }
 
     /** @return list<string> what is on the cards, in order; a gap is empty */
@@ -80,7 +108,13 @@ final class Drawn
     /** @return string all numerals and signs in it, in order */
     public static function written(Drawing $drawing): string
     {
-        return implode('', array_map(static fn (Path $mark): string => $mark->d, array_filter($drawing->marks, static fn (object $mark): bool => $mark instanceof Path && \in_array($mark->d, self::CHARACTERS, true))));
+        return implode(
+            '',
+            array_map(
+                static fn (Path $mark): string => $mark->d,
+                array_filter($drawing->marks, static fn (object $mark): bool => $mark instanceof Path && \in_array($mark->d, self::CHARACTERS, true)),
+            ),
+        );
     }
 
     /**

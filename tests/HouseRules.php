@@ -56,7 +56,10 @@ final class HouseRules
                     yield $folder => PHPat::rule()
                         ->classes(Selector::inNamespace('Pindle\Core\\'.$folder))
                         ->shouldNotDependOn()
-                        ->classes(...array_map(static fn (string $other): SelectorInterface => Selector::inNamespace('Pindle\Core\\'.$other), array_values($later)))
+                        ->classes(...array_map(
+                            static fn (string $other): SelectorInterface => Selector::inNamespace('Pindle\Core\\'.$other),
+                            array_values($later),
+                        ))
                         ->because('core is ordered by what knows what');
                 }
             }
@@ -85,7 +88,10 @@ final class HouseRules
             yield $room => PHPat::rule()
                 ->classes(Selector::inNamespace('Pindle\App\Rooms\\'.$room))
                 ->shouldNotDependOn()
-                ->classes(...array_map(static fn (string $other): SelectorInterface => Selector::inNamespace('Pindle\App\Rooms\\'.$other), array_values(array_diff(self::ROOMS, [$room]))))
+                ->classes(...array_map(
+                    static fn (string $other): SelectorInterface => Selector::inNamespace('Pindle\App\Rooms\\'.$other),
+                    array_values(array_diff(self::ROOMS, [$room])),
+                ))
                 ->because('rooms are leaves: what two need stands beneath them');
         }
     }

@@ -86,7 +86,10 @@ final class Make
         if (null === self::$catalogue) {
             $file = self::activityFile();
             $shipped = $file->shipped();
-            self::$catalogue = Catalogue::of(array_map(static fn (string $id, array $data): Activity => $file->read($id, $data), array_keys($shipped), $shipped), $file->props());
+            self::$catalogue = Catalogue::of(
+                array_map(static fn (string $id, array $data): Activity => $file->read($id, $data), array_keys($shipped), $shipped),
+                $file->props(),
+            );
         }
 
         return self::$catalogue;
@@ -156,14 +159,30 @@ final class Make
     {
         $number = ++self::$attempts;
 
-        return new Witness(\sprintf('00000000-0000-4000-9000-%012d', $number), $step, $outcome, 'in the garden', self::day($day)->toDateTime()->modify('+'.(9 * 60 + $minute).' minutes'), self::day($day), 'device');
+        return new Witness(
+            \sprintf('00000000-0000-4000-9000-%012d', $number),
+            $step,
+            $outcome,
+            'in the garden',
+            self::day($day)->toDateTime()->modify('+'.(9 * 60 + $minute).' minutes'),
+            self::day($day),
+            'device',
+        );
     }
 
     public static function handMark(string $step, int $day, Mark $mark, int $minute = 0): HandMark
     {
         $number = ++self::$attempts;
 
-        return new HandMark(\sprintf('00000000-0000-4000-a000-%012d', $number), $step, $mark, 'I know it', self::day($day)->toDateTime()->modify('+'.(9 * 60 + $minute).' minutes'), self::day($day), 'device');
+        return new HandMark(
+            \sprintf('00000000-0000-4000-a000-%012d', $number),
+            $step,
+            $mark,
+            'I know it',
+            self::day($day)->toDateTime()->modify('+'.(9 * 60 + $minute).' minutes'),
+            self::day($day),
+            'device',
+        );
     }
 
     /** @param list<Seen> $evidence */

@@ -34,7 +34,15 @@ final class Promises
     /** @return list<Question> of a step that was met before */
     public static function set(Kind $kind, Step $step, int $count, int $seed): array
     {
-        return QuestionSet::choose($kind, $step, ['met:before' => ['seen' => 1, 'unaided' => 1]], $count, null, null, new Randomizer(new Xoshiro256StarStar($seed)))->questions;
+        return QuestionSet::choose(
+            $kind,
+            $step,
+            ['met:before' => ['seen' => 1, 'unaided' => 1]],
+            $count,
+            null,
+            null,
+            new Randomizer(new Xoshiro256StarStar($seed)),
+        )->questions;
     }
 
     /**
@@ -55,7 +63,10 @@ final class Promises
         $open = array_filter($at, static fn (Question $question): bool => $question->prompt->isOpen());
         $keys = array_map(static fn (Question $question): string => $question->prompt->key(), $questions);
         $middle = \array_slice($questions, 1, -1);
-        $about = static fn (callable $is, float $rate): bool => abs(\count(array_filter($middle, static fn (Question $question): bool => $is($question->prompt))) - \count($middle) * $rate) <= 1.5;
+        $about = static fn (callable $is, float $rate): bool => abs(\count(array_filter(
+            $middle,
+            static fn (Question $question): bool => $is($question->prompt),
+        )) - \count($middle) * $rate) <= 1.5;
         // Rates hold where there are enough facts to choose from and the kind does not make up the step.
         $enough = \count($prompts) >= 12;
         $promises = [

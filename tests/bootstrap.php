@@ -17,7 +17,13 @@ if ('1' === getenv('PINDLE_BROWSER_TESTS')) {
 $data = dirname(__DIR__).'/var/test';
 (new Filesystem())->remove([$data, dirname(__DIR__).'/var/cache/test']);
 (new Filesystem())->mkdir($data);
-$env = ['APP_ENV' => 'test', 'PINDLE_DATA' => $data, 'DATABASE_URL' => 'sqlite:///'.$data.'/pindle.sqlite', 'PINDLE_TODAY' => '2026-03-04', 'PINDLE_ZONE' => 'Europe/London'];
+$env = [
+    'APP_ENV' => 'test',
+    'PINDLE_DATA' => $data,
+    'DATABASE_URL' => 'sqlite:///'.$data.'/pindle.sqlite',
+    'PINDLE_TODAY' => '2026-03-04',
+    'PINDLE_ZONE' => 'Europe/London',
+];
 foreach ($env as $name => $value) {
     $_SERVER[$name] = $_ENV[$name] = $value;
 }

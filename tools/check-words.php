@@ -36,9 +36,19 @@ function numbersWithoutPlural(string $message): array
 {
     // What lies inside a plural form has its own words for one and many.
     $outside = preg_replace('/\{\w+,\s*(?:plural|select)\b(?:[^{}]|\{(?:[^{}]|\{[^{}]*\})*\})*\}/', '', $message);
-    preg_match_all('/\{(\w+)\} (?!(?:'.NOT_MANY.')\b)(?:(?!(?:of|on|and|it|mm|ml|more|to|in|at|with|from|for|by|that|is|nothing)\b)[a-z]+ )?([a-z]+s)\b/', (string) $outside, $found);
+    preg_match_all(
+        '/\{(\w+)\} (?!(?:'.NOT_MANY.')\b)(?:(?!(?:of|on|and|it|mm|ml|more|to|in|at|with|from|for|by|that|is|nothing)\b)[a-z]+ )?([a-z]+s)\b/',
+        (string) $outside,
+        $found,
+    );
 
-    return array_values(array_diff($found[1], ['things', 'thing', 'others', 'child', 'name', 'what', 'answer', 'shape', 'property', 'one', 'other', 'ways', 'first', 'second', 'sign', 'unit', 'pattern', 'rule']));
+    return array_values(array_diff(
+        $found[1],
+        [
+            'things', 'thing', 'others', 'child', 'name', 'what', 'answer', 'shape', 'property', 'one', 'other', 'ways', 'first',
+            'second', 'sign', 'unit', 'pattern', 'rule',
+        ],
+    ));
 }
 
 /** @return array<string, true> every text in quotes of core, src and tools */
@@ -66,7 +76,8 @@ function wrongWords(): array
     $wrong = [];
     foreach ([...messages($sentences, 'sentences'), ...messages($asks, 'asks')] as $where => $message) {
         foreach (numbersWithoutPlural($message) as $number) {
-            $wrong[] = "content/words/$where: {{$number}} stands before a plural and has no plural form, as in {{$number}, plural, one {# day} other {# days}}: \"$message\"";
+            $wrong[] = "content/words/$where: {{$number}} stands before a plural and has no plural form,"
+                ." as in {{$number}, plural, one {# day} other {# days}}: \"$message\"";
         }
     }
     $said = said();
@@ -77,7 +88,10 @@ function wrongWords(): array
             }
         }
     }
-    $kinds = array_map(static fn (string $file): string => Kind::idOf('Kind\\'.basename($file, '.php')), glob(dirname(__DIR__).'/core/Question/Kind/*.php') ?: []);
+    $kinds = array_map(
+        static fn (string $file): string => Kind::idOf('Kind\\'.basename($file, '.php')),
+        glob(dirname(__DIR__).'/core/Question/Kind/*.php') ?: [],
+    );
     $asked = array_merge(...array_map(static fn (string $id): array => Kind::named($id)->asks(), $kinds));
     foreach (array_diff(array_keys($asks), $asked) as $ask) {
         $wrong[] = "content/words/asks.$ask: no kind of question asks it.";

@@ -16,7 +16,13 @@ final readonly class Prop
      * @param Answering|null $way the way of answering it is for, if any
      * @param bool $faces   whether what is on its faces is worked out, as on dice
      */
-    public function __construct(public string $id, public Thing $thing, public bool $made, public bool $answers = false, public ?Answering $way = null, public bool $faces = false)
-    {
+    public function __construct(
+        public string $id,
+        public Thing $thing,
+        public bool $made,
+        public bool $answers = false,
+        public ?Answering $way = null,
+        public bool $faces = false,
+    ) {
     }
 }

@@ -50,7 +50,15 @@ final readonly class Decision
         $unaided = \count(array_filter($own, static fn (Attempt $attempt): bool => $attempt->isUnaided()));
         $notYet = \count(array_filter($own, static fn (Attempt $attempt): bool => Outcome::NotYet === $attempt->outcome));
         $lastFive = \array_slice($own, -5);
-        $make = static fn (DecisionKind $kind, DecisionReason $reason, ?int $days = null): self => new self($kind, $reason, $unaided, \count($own), $days, DecisionKind::MoveOn === $kind ? self::opened($stepId, $after, $on) : [], DecisionKind::MoveOn === $kind ? null : self::remedy($own, $after->settings->fingers));
+        $make = static fn (DecisionKind $kind, DecisionReason $reason, ?int $days = null): self => new self(
+            $kind,
+            $reason,
+            $unaided,
+            \count($own),
+            $days,
+            DecisionKind::MoveOn === $kind ? self::opened($stepId, $after, $on) : [],
+            DecisionKind::MoveOn === $kind ? null : self::remedy($own, $after->settings->fingers),
+        );
 
         $is = $after->mark($stepId, $on);
         if (Mark::Secure === $is && Mark::Secure !== $was && Mark::LookAgain !== $was) {
@@ -66,7 +74,11 @@ final readonly class Decision
             return $make(DecisionKind::Again, DecisionReason::NothingTried);
         }
         if (Mark::Secure === $is) {
-            return $make(DecisionKind::RestIt, DecisionReason::LookPassed, Tracing::daysToNextLook($after->state($stepId)->memory->halfLife ?? Tracing::SECURE_HALF_LIFE));
+            return $make(
+                DecisionKind::RestIt,
+                DecisionReason::LookPassed,
+                Tracing::daysToNextLook($after->state($stepId)->memory->halfLife ?? Tracing::SECURE_HALF_LIFE),
+            );
         }
         if (2 * $unaided < \count($own)) {
             return $make(DecisionKind::Easier, DecisionReason::UnderHalf);

@@ -59,7 +59,12 @@ final readonly class LiveAdvice
             return self::ease($step, $attempts, $record, $offered);
         }
         $onFingers = self::running($attempts, static fn (Attempt $attempt): bool => $attempt->isOnFingers());
-        if ($onFingers >= self::ON_FINGERS_RUNNING && Fingers::BringThings === $record->settings->fingers && Form::Things !== $last->form && !\in_array(Idea::BringThings, $offered, true)) {
+        if (
+            $onFingers >= self::ON_FINGERS_RUNNING
+            && Fingers::BringThings === $record->settings->fingers
+            && Form::Things !== $last->form
+            && !\in_array(Idea::BringThings, $offered, true)
+        ) {
             return new self(Cause::OnFingers, [Idea::BringThings]);
         }
         $atOnce = self::running($attempts, static fn (Attempt $attempt): bool => Outcome::AtOnce === $attempt->outcome && Help::Bare === $attempt->help);

@@ -110,7 +110,10 @@ final readonly class Ranking
         $missing = [];
         $waitingFor = [];
         foreach ($this->record->map->steps as $id => $step) {
-            $missing[$id] = array_values(array_filter($step->needs, fn (string $need): bool => !$this->there[$need] || ($this->doubted[$need] ?? null) === $id));
+            $missing[$id] = array_values(array_filter(
+                $step->needs,
+                fn (string $need): bool => !$this->there[$need] || ($this->doubted[$need] ?? null) === $id,
+            ));
             if (1 === \count($missing[$id]) && $step->offered) {
                 $waitingFor[$missing[$id][0]][] = $id;
             }

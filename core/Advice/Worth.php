@@ -31,7 +31,8 @@ final readonly class Worth
     ) {
         foreach ([
             'learning' => [$learning, 0.0, 1.0], 'nearly' => [$nearly, 0.0, 1.0], 'fading' => [$fading, 0.0, 1.0], 'freshness' => [$freshness, 0.0, 1.0],
-            'opening' => [$opening, 0.0, \INF], 'push' => [$push, 0.0, \INF], 'suits' => [$suits, 0.0, \INF], 'liking' => [$liking, Liking::LEAST, Liking::MOST],
+            'opening' => [$opening, 0.0, \INF], 'push' => [$push, 0.0, \INF], 'suits' => [$suits, 0.0, \INF],
+            'liking' => [$liking, Liking::LEAST, Liking::MOST],
         ] as $name => [$value, $least, $most]) {
             if ($value < $least || $value > $most) {
                 throw InvalidWorth::part($name, $value);
@@ -52,6 +53,15 @@ final readonly class Worth
     /** The same step by an activity: how fresh, liked and suitable that is. */
     public function by(float $freshness, float $liking, float $suits): self
     {
-        return new self($this->learning, $this->nearly, $this->opening, $this->fading, $this->push, $this->freshness * $freshness, $this->liking * $liking, $this->suits * $suits);
+        return new self(
+            $this->learning,
+            $this->nearly,
+            $this->opening,
+            $this->fading,
+            $this->push,
+            $this->freshness * $freshness,
+            $this->liking * $liking,
+            $this->suits * $suits,
+        );
     }
 }

@@ -58,12 +58,40 @@ final readonly class Child
     /** @param array<string, float> $priors */
     public function knowing(array $priors): self
     {
-        return new self($this->id, $this->name, $this->born, $this->allergies, $this->likedThings, $this->rests, $this->minutesADay, $this->longestSitting, $this->mayBeAlone, $this->settings, $priors, $this->pins, $this->focus);
+        return new self(
+            $this->id,
+            $this->name,
+            $this->born,
+            $this->allergies,
+            $this->likedThings,
+            $this->rests,
+            $this->minutesADay,
+            $this->longestSitting,
+            $this->mayBeAlone,
+            $this->settings,
+            $priors,
+            $this->pins,
+            $this->focus,
+        );
     }
 
     public function taught(Settings $settings): self
     {
-        return new self($this->id, $this->name, $this->born, $this->allergies, $this->likedThings, $this->rests, $this->minutesADay, $this->longestSitting, $this->mayBeAlone, $settings, $this->priors, $this->pins, $this->focus);
+        return new self(
+            $this->id,
+            $this->name,
+            $this->born,
+            $this->allergies,
+            $this->likedThings,
+            $this->rests,
+            $this->minutesADay,
+            $this->longestSitting,
+            $this->mayBeAlone,
+            $settings,
+            $this->priors,
+            $this->pins,
+            $this->focus,
+        );
     }
 
     /** Age in whole months; 0 when the birth date is not known or still to come. */

@@ -43,7 +43,10 @@ final readonly class Hand
     {
         $marks = $this->glyph($glyph)->at($x, $y, $long, $faint, $lying);
 
-        return self::PLAIN !== $glyph ? $marks : [...$marks, new Text($x, $y, 0.45 * $long, 'letter', ['letter' => mb_strtoupper(mb_substr($name, 0, 1))], 'ink')];
+        return self::PLAIN !== $glyph ? $marks : [
+            ...$marks,
+            new Text($x, $y, 0.45 * $long, 'letter', ['letter' => mb_strtoupper(mb_substr($name, 0, 1))], 'ink'),
+        ];
     }
 
     /**

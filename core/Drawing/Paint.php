@@ -16,8 +16,13 @@ final readonly class Paint
      *
      * @throws InvalidDrawing
      */
-    public function __construct(public ?string $fill = null, public ?string $line = null, public float $width = 1.0, public bool $dashed = false, public float $strength = 1.0)
-    {
+    public function __construct(
+        public ?string $fill = null,
+        public ?string $line = null,
+        public float $width = 1.0,
+        public bool $dashed = false,
+        public float $strength = 1.0,
+    ) {
         if ($width < 0.0 || $strength < 0.0 || $strength > 1.0) {
             throw InvalidDrawing::paint($width, $strength);
         }

@@ -15,8 +15,15 @@ final readonly class Path implements Mark
      *
      * @throws InvalidDrawing when the scale is 0 or less
      */
-    public function __construct(public string $d, public Paint $paint, public float $x = 0.0, public float $y = 0.0, public float $scale = 1.0, public float $turn = 0.0, public bool $flip = false)
-    {
+    public function __construct(
+        public string $d,
+        public Paint $paint,
+        public float $x = 0.0,
+        public float $y = 0.0,
+        public float $scale = 1.0,
+        public float $turn = 0.0,
+        public bool $flip = false,
+    ) {
         if ($scale <= 0.0) {
             throw InvalidDrawing::scale($scale);
         }

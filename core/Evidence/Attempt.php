@@ -54,7 +54,25 @@ final readonly class Attempt extends Seen
     /** The answer to a tiny task of a first look: open, with nothing laid out and no help. */
     public static function ofLook(string $id, Step $step, string $lookId, Outcome $outcome, \DateTimeImmutable $at, LocalDate $day, string $deviceId): self
     {
-        return new self($id, $step->id, $lookId, self::LOOK, $step->firstForm(), Help::Bare, [], self::LOOK, null, $outcome, null, null, $at, $day, $deviceId, null, true);
+        return new self(
+            $id,
+            $step->id,
+            $lookId,
+            self::LOOK,
+            $step->firstForm(),
+            Help::Bare,
+            [],
+            self::LOOK,
+            null,
+            $outcome,
+            null,
+            null,
+            $at,
+            $day,
+            $deviceId,
+            null,
+            true,
+        );
     }
 
     /**

@@ -91,7 +91,10 @@ final readonly class ChildRecord
     {
         $wanted = array_flip($stepIds);
 
-        return array_values(array_filter(array_keys($this->map->steps), fn (string $id): bool => [] !== array_intersect_key($wanted, array_flip($this->touchedBy($id)))));
+        return array_values(array_filter(
+            array_keys($this->map->steps),
+            fn (string $id): bool => [] !== array_intersect_key($wanted, array_flip($this->touchedBy($id))),
+        ));
     }
 
     /**
@@ -183,7 +186,13 @@ final readonly class ChildRecord
     {
         $states = $this->after($this->states, $seen, null);
 
-        return new self($this->map, $this->settings, $states, $seen instanceof Attempt ? LastSitting::after($this->lastSittings, $seen) : $this->lastSittings, $seen);
+        return new self(
+            $this->map,
+            $this->settings,
+            $states,
+            $seen instanceof Attempt ? LastSitting::after($this->lastSittings, $seen) : $this->lastSittings,
+            $seen,
+        );
     }
 
     /**

@@ -94,7 +94,13 @@ final class SecureClauses
         }
         $median = ($errors[intdiv($count - 1, 2)] + $errors[intdiv($count, 2)]) / 2;
 
-        return new Clause(ClauseKind::GuessError, (int) ceil($median * 100), self::GUESS_ERROR, $count, $count >= self::GUESSES && $median * 100 <= self::GUESS_ERROR);
+        return new Clause(
+            ClauseKind::GuessError,
+            (int) ceil($median * 100),
+            self::GUESS_ERROR,
+            $count,
+            $count >= self::GUESSES && $median * 100 <= self::GUESS_ERROR,
+        );
     }
 
     private static function variety(SecureRule $rule, Spread $spread): Clause

@@ -34,7 +34,12 @@ final readonly class Window
         $questions = $this->questions;
         $questions[$attempt->question] = ['seen' => $asked['seen'] + 1, 'unaided' => $asked['unaided'] + ($attempt->isUnaided() ? 1 : 0)];
 
-        return new self([...\array_slice($this->attempts, 1 - SecureRule::LONGEST_WINDOW), $attempt], $this->count + 1, $questions, $this->firstSitting ?? $attempt->sittingId);
+        return new self(
+            [...\array_slice($this->attempts, 1 - SecureRule::LONGEST_WINDOW), $attempt],
+            $this->count + 1,
+            $questions,
+            $this->firstSitting ?? $attempt->sittingId,
+        );
     }
 
     /** The same past, with nothing of it in the window. */
@@ -102,6 +107,8 @@ final readonly class Window
     /** @return float how many of the attempts were made with an activity, 0 to 1 */
     public function shareWith(string $activityId): float
     {
-        return [] === $this->attempts ? 0.0 : \count(array_filter($this->attempts, static fn (Attempt $attempt): bool => $attempt->activityId === $activityId)) / \count($this->attempts);
+        $with = array_filter($this->attempts, static fn (Attempt $attempt): bool => $attempt->activityId === $activityId);
+
+        return [] === $this->attempts ? 0.0 : \count($with) / \count($this->attempts);
     }
 }

@@ -12,8 +12,15 @@ use Pindle\Core\Calendar\LocalDate;
  */
 final readonly class Witness extends Seen
 {
-    public function __construct(string $id, string $stepId, public Outcome $outcome, public string $note, \DateTimeImmutable $at, LocalDate $day, string $deviceId)
-    {
+    public function __construct(
+        string $id,
+        string $stepId,
+        public Outcome $outcome,
+        public string $note,
+        \DateTimeImmutable $at,
+        LocalDate $day,
+        string $deviceId,
+    ) {
         parent::__construct($id, $stepId, $at, $day, $deviceId);
     }
 }

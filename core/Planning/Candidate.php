@@ -33,6 +33,14 @@ final readonly class Candidate
         $stepId = $this->ranked->step->id;
         $record = $this->learner->record;
 
-        return new Course($stepId, $this->form, Ladder::help($record->state($stepId)), $this->ranked->reason, $this->ranked->values, $record->mark($stepId, $on), $this->ranked->brandNew);
+        return new Course(
+            $stepId,
+            $this->form,
+            Ladder::help($record->state($stepId)),
+            $this->ranked->reason,
+            $this->ranked->values,
+            $record->mark($stepId, $on),
+            $this->ranked->brandNew,
+        );
     }
 }

@@ -67,7 +67,11 @@ final readonly class Candidates
         $candidates = [];
         $steps = 0;
         foreach ($ranked as $step) {
-            $form = Ladder::form($step->step, $learner->record->state($step->step->id), null === $step->step->before ? null : $learner->record->state($step->step->before));
+            $form = Ladder::form(
+                $step->step,
+                $learner->record->state($step->step->id),
+                null === $step->step->before ? null : $learner->record->state($step->step->before),
+            );
             $activities = array_filter(
                 $this->catalogue->showing($step->step, $form),
                 static fn (Activity $activity): bool => !($quiet && $activity->noisy) && [] !== self::placesOf($activity, $places),
@@ -80,13 +84,25 @@ final readonly class Candidates
             if ([] === $activities) {
                 continue;
             }
-            $found = array_map(static fn (Activity $activity): Candidate => new Candidate($learner, $step, $form, $activity, self::worth($learner, $step, $activity, \in_array($activity->id, $wanted, true))), array_values($activities));
+            $found = array_map(
+                static fn (Activity $activity): Candidate => new Candidate(
+                    $learner,
+                    $step,
+                    $form,
+                    $activity,
+                    self::worth($learner, $step, $activity, \in_array($activity->id, $wanted, true)),
+                ),
+                array_values($activities),
+            );
             // Equal ones take turns from day to day, so that none is first because of its name.
             $turn = static fn (Candidate $candidate): int => crc32($on->dayNumber.$candidate->activity->id);
             usort($found, static fn (Candidate $a, Candidate $b): int => [$b->value(), $turn($b)] <=> [$a->value(), $turn($a)]);
             // Far down the list nothing is worth the search, unless it is wanted or held.
             $best = ++$steps > self::STEPS ? [] : \array_slice($found, 0, self::ACTIVITIES_A_STEP);
-            $rest = array_filter(\array_slice($found, \count($best)), static fn (Candidate $candidate): bool => \in_array($candidate->activity->id, [...$wanted, ...$held], true));
+            $rest = array_filter(
+                \array_slice($found, \count($best)),
+                static fn (Candidate $candidate): bool => \in_array($candidate->activity->id, [...$wanted, ...$held], true),
+            );
             array_push($candidates, ...$best, ...$rest);
             if ($steps >= self::STEPS && [] === $wanted && [] === $held) {
                 break;

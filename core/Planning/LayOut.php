@@ -40,8 +40,17 @@ final readonly class LayOut
      *
      * @return list<Laid>|Lack
      */
-    public function choose(Activity $activity, array $props, array $sets, array $forms, array $free, array $nearby, LocalDate $on, array $avoid, array $liked): array|Lack
-    {
+    public function choose(
+        Activity $activity,
+        array $props,
+        array $sets,
+        array $forms,
+        array $free,
+        array $nearby,
+        LocalDate $on,
+        array $avoid,
+        array $liked,
+    ): array|Lack {
         foreach ([$activity->asThing(), ...array_map(static fn (Prop $prop): Thing => $prop->thing, $props)] as $thing) {
             if (!$this->cautions->allow($thing, $nearby, $on)) {
                 return new Lack(LackReason::PropUnsafe, 'props', 1, $thing);
@@ -57,7 +66,8 @@ final readonly class LayOut
             }
             $left = self::without($free, $laid);
             $fitting = array_values(array_filter($left, fn (Thing $thing): bool => null === $this->trouble($role, $thing, $before, $nearby, $on)));
-            usort($fitting, static fn (Thing $a, Thing $b): int => self::score($b, $role, $before, $laid, $avoid, $liked) <=> self::score($a, $role, $before, $laid, $avoid, $liked));
+            $score = static fn (Thing $thing): float => self::score($thing, $role, $before, $laid, $avoid, $liked);
+            usort($fitting, static fn (Thing $a, Thing $b): int => $score($b) <=> $score($a));
             $chosen = self::enough($role->id, $fitting, $count);
             if ([] === $chosen) {
                 return $this->lack($role, $count, $left, $fitting, $before, $nearby, $on);
@@ -103,7 +113,7 @@ final readonly class LayOut
         return match (true) {
             null !== $role->maxSide && ($thing->size->long ?? 0.0) > $role->maxSide => LackReason::TooBig,
             $role->even && !$thing->isEven() => LackReason::Uneven,
-            $role->apart && $thing->colours < 2 && \in_array($thing->id, array_map(static fn (Thing $other): string => $other->id, $before), true) => LackReason::NoOther,
+            $role->apart && $thing->colours < 2 && self::isAmong($thing, $before) => LackReason::NoOther,
             !$this->cautions->allow($thing, $nearby, $on) => LackReason::Unsafe,
             default => null,
         };
@@ -141,7 +151,7 @@ final readonly class LayOut
      */
     private static function score(Thing $thing, Role $role, array $before, array $laid, array $avoid, array $liked): float
     {
-        $again = [] !== array_filter($before, static fn (Thing $other): bool => $other->id === $thing->id);
+        $again = self::isAmong($thing, $before);
         $alike = [] !== array_filter($before, static fn (Thing $other): bool => $other->glyph === $thing->glyph);
 
         return (\in_array($thing->id, $liked, true) ? 1.0 : 0.0)
@@ -152,6 +162,12 @@ final readonly class LayOut
             + ($role->even && null !== $thing->mass ? 1.0 : 0.0)
             // Among equals, the kind there is plenty of is the easiest to find.
             + min(1.0, $thing->amount / 100);
+    }
+
+    /** @param list<Thing> $things */
+    private static function isAmong(Thing $thing, array $things): bool
+    {
+        return [] !== array_filter($things, static fn (Thing $other): bool => $other->id === $thing->id);
     }
 
     /**

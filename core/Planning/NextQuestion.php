@@ -56,7 +56,14 @@ final readonly class NextQuestion
         $kind = $activity->serves[$step->skill->id] ?? null;
         $asked = array_map(static fn (Question $question): string => $question->prompt->key(), $sitting->questions);
 
-        return null === $kind ? null : Another::of($kind, $step, $load, $bigger, $asked, new Randomizer(new Xoshiro256StarStar(crc32($stepId.implode('', $asked)))));
+        return null === $kind ? null : Another::of(
+            $kind,
+            $step,
+            $load,
+            $bigger,
+            $asked,
+            new Randomizer(new Xoshiro256StarStar(crc32($stepId.implode('', $asked)))),
+        );
     }
 
     /** The smallest of the next reach, if the activity can ask it. */

@@ -76,7 +76,10 @@ final readonly class PlanCheck
                     }
                 }
             }
-            foreach ([...array_map(static fn (Laid $laid) => $laid->thing, $setUp->laid), ...array_map(static fn ($prop) => $prop->thing, [...$setUp->activity->props, ...$setUp->props])] as $thing) {
+            foreach ([
+                ...array_map(static fn (Laid $laid) => $laid->thing, $setUp->laid),
+                ...array_map(static fn ($prop) => $prop->thing, [...$setUp->activity->props, ...$setUp->props]),
+            ] as $thing) {
                 foreach ($this->cautions->about($thing, $reach, $request->date) as $caution) {
                     if ($caution->blocks()) {
                         $problems[] = [Problem::Unsafe, $setUp->key.': '.$thing->name.' by '.$caution->rule];
@@ -127,7 +130,11 @@ final readonly class PlanCheck
                 $sitting = $setUp->sittingOf($child->id);
                 $stepId = $sitting?->course()->stepId ?? '';
                 $mark = $learner->record->mark($stepId, $request->date);
-                if (!\in_array($stepId, $child->pins, true) && Mark::LookAgain !== $mark && (Mark::Secure === $mark || [] !== $learner->record->missingNeeds($stepId, $request->date))) {
+                if (
+                    !\in_array($stepId, $child->pins, true)
+                    && Mark::LookAgain !== $mark
+                    && (Mark::Secure === $mark || [] !== $learner->record->missingNeeds($stepId, $request->date))
+                ) {
                     $problems[] = [Problem::NotReady, $child->id.' '.$stepId];
                 }
                 foreach ($sitting->questions ?? [] as $question) {
@@ -260,7 +267,14 @@ final readonly class PlanCheck
                 $overlap = $setUp->span->start < $other->span->end && $other->span->start < $setUp->span->end;
                 $watched = Part::Alone !== $setUp->part && Part::Alone !== $other->part;
                 $bothKept = \in_array($setUp->key, $kept, true) && \in_array($other->key, $kept, true);
-                if ($overlap && $watched && !$bothKept && $other->place !== $setUp->place && Place::Anywhere !== $other->place && Place::Anywhere !== $setUp->place) {
+                if (
+                    $overlap
+                    && $watched
+                    && !$bothKept
+                    && $other->place !== $setUp->place
+                    && Place::Anywhere !== $other->place
+                    && Place::Anywhere !== $setUp->place
+                ) {
                     $problems[] = [Problem::ParentElsewhere, $setUp->key];
                     break;
                 }

@@ -37,7 +37,14 @@ final readonly class Planner
         $candidates = [];
         $best = [];
         foreach ($request->learners as $learner) {
-            $found = $this->candidates->of($learner, $request->date, $request->places, $request->quiet, $request->wanted, array_map(static fn (SetUp $held): string => $held->activity->id, $request->held));
+            $found = $this->candidates->of(
+                $learner,
+                $request->date,
+                $request->places,
+                $request->quiet,
+                $request->wanted,
+                array_map(static fn (SetUp $held): string => $held->activity->id, $request->held),
+            );
             if ([] !== $found) {
                 $candidates[$learner->child->id] = $found;
                 $best[$learner->child->id] = $found[0]->value();
@@ -75,8 +82,16 @@ final readonly class Planner
         foreach ($request->held as $held) {
             $sittings = [];
             foreach ($held->sittings as $sitting) {
-                $candidate = self::stillThere($candidates[$sitting->childId] ?? [], $sitting, $held->activity, self::stepsOf($request->kept, $sitting->childId));
-                if (null !== $candidate && $held->span->minutes() <= min($candidate->learner->child->longestSittingOn($request->date), $this->minutesLeft($candidate->learner, $stay))) {
+                $candidate = self::stillThere(
+                    $candidates[$sitting->childId] ?? [],
+                    $sitting,
+                    $held->activity,
+                    self::stepsOf($request->kept, $sitting->childId),
+                );
+                if (null !== $candidate && $held->span->minutes() <= min(
+                    $candidate->learner->child->longestSittingOn($request->date),
+                    $this->minutesLeft($candidate->learner, $stay),
+                )) {
                     $made = $this->settingOut->sitting($request, $candidate, $this->valueToday($candidate, $stay), \count($sitting->questions));
                     $sittings[] = $made->course()->asksLike($sitting->course()) ? $made->asking($sitting->questions) : $made;
                 }
@@ -89,7 +104,16 @@ final readonly class Planner
             $span = $day->holds($held->span) && $day->allows($others, $children, $held->span, $held->part, $held->place)
                 ? $held->span
                 : $day->earliest($others, $children, $held->span->minutes(), $held->part, $held->place);
-            $again = null === $span ? null : $this->settingOut->setUp($request, $held->activity, $held->place, $held->part, $span, $sittings, $others, $held->thingIds());
+            $again = null === $span ? null : $this->settingOut->setUp(
+                $request,
+                $held->activity,
+                $held->place,
+                $held->part,
+                $span,
+                $sittings,
+                $others,
+                $held->thingIds(),
+            );
             if (null !== $again) {
                 $stay[] = $again->named($held->key);
             }
@@ -105,7 +129,10 @@ final readonly class Planner
      */
     private static function stepsOf(array $setUps, string $childId): array
     {
-        return array_values(array_filter(array_map(static fn (SetUp $setUp): ?string => $setUp->sittingOf($childId)?->course()->stepId, $setUps), is_string(...)));
+        return array_values(array_filter(
+            array_map(static fn (SetUp $setUp): ?string => $setUp->sittingOf($childId)?->course()->stepId, $setUps),
+            is_string(...),
+        ));
     }
 
     /**
@@ -251,7 +278,10 @@ final readonly class Planner
             $sittings = [$this->settingOut->sitting($request, $candidate, $value, $count)];
         } else {
             $each = self::questionsEach($setUp, \count($setUp->sittings) + 1) ?? QuestionSet::FEWEST;
-            $sittings = [...array_map(static fn (Sitting $sitting): Sitting => SettingOut::shortened($sitting, $each), $setUp->sittings), $this->settingOut->sitting($request, $candidate, $value, $each)];
+            $sittings = [
+                ...array_map(static fn (Sitting $sitting): Sitting => SettingOut::shortened($sitting, $each), $setUp->sittings),
+                $this->settingOut->sitting($request, $candidate, $value, $each),
+            ];
         }
         $placed = $this->settingOut->setUp($request, $candidate->activity, $place, $part, $span, $sittings, [...$request->kept, ...$others]);
 

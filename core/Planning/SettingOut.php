@@ -40,7 +40,10 @@ final readonly class SettingOut
     {
         $step = $candidate->ranked->step;
         $record = $candidate->learner->record;
-        $random = new Randomizer(new Xoshiro256StarStar(crc32(implode('|', [$request->seed, $request->date->dayNumber, $candidate->learner->child->id, $step->id, $candidate->activity->id]))));
+        $random = new Randomizer(new Xoshiro256StarStar(crc32(implode(
+            '|',
+            [$request->seed, $request->date->dayNumber, $candidate->learner->child->id, $step->id, $candidate->activity->id],
+        ))));
         $sure = $this->sureCandidates($candidate);
         $asked = static fn (?Step $of): ?Sure => null === $of ? null : new Sure($of, $candidate->activity->serves[$of->skill->id]);
         $set = QuestionSet::choose(
@@ -64,8 +67,16 @@ final readonly class SettingOut
      * @param list<SetUp>             $others   in use that day
      * @param list<string>            $before   ids of things that lay out for it before: they stay where they still do
      */
-    public function setUp(DayRequest $request, Activity $activity, Place $place, Part $part, Span $span, array $sittings, array $others, array $before = []): ?SetUp
-    {
+    public function setUp(
+        DayRequest $request,
+        Activity $activity,
+        Place $place,
+        Part $part,
+        Span $span,
+        array $sittings,
+        array $others,
+        array $before = [],
+    ): ?SetUp {
         $props = $this->catalogue->props($activity, self::answering($request, $sittings));
         $laid = [] === $before ? [] : $this->things($request, $activity, $props, $sittings, $span, $others, $before);
         if ([] === $laid || $laid instanceof Lack) {
@@ -122,7 +133,10 @@ final readonly class SettingOut
             return 0 === $used ? $thing : $thing->counted(max(0, $thing->amount - $used));
         }, array_values(array_filter($request->things, static fn (Thing $thing): bool => [] === $only || \in_array($thing->id, $only, true))));
 
-        $avoid = array_merge(...array_map(static fn (SetUp $other): array => array_map(static fn (Laid $laid): string => $laid->thing->id, $other->laid), [...$others]));
+        $avoid = array_merge(...array_map(
+            static fn (SetUp $other): array => array_map(static fn (Laid $laid): string => $laid->thing->id, $other->laid),
+            [...$others],
+        ));
         $liked = [];
         foreach ($request->learners as $learner) {
             foreach ($sittings as $sitting) {
@@ -138,7 +152,10 @@ final readonly class SettingOut
         return $this->layOut->choose(
             $activity,
             $props,
-            array_map(fn (Sitting $sitting): array => [QuestionSet::ofStored($sitting->questions), $this->map->step($sitting->course()->stepId)->size], $sittings),
+            array_map(
+                fn (Sitting $sitting): array => [QuestionSet::ofStored($sitting->questions), $this->map->step($sitting->course()->stepId)->size],
+                $sittings,
+            ),
             array_map(static fn (Sitting $sitting): ?Form => $sitting->course()->form, $sittings),
             $free,
             $request->nearby($span),

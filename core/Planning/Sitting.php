@@ -30,7 +30,10 @@ final readonly class Sitting
         public ?Worth $worth = null,
         public bool $hasOldThings = false,
     ) {
-        if (\count($courses) > self::MOST_COURSES || \count($courses) !== \count(array_unique(array_map(static fn (Course $course): string => $course->stepId, $courses)))) {
+        if (\count($courses) > self::MOST_COURSES || \count($courses) !== \count(array_unique(array_map(
+            static fn (Course $course): string => $course->stepId,
+            $courses,
+        )))) {
             throw InvalidSitting::courses(array_map(static fn (Course $course): string => $course->stepId, $courses));
         }
     }

@@ -17,7 +17,10 @@ final class Another
      */
     public static function of(Kind $kind, Step $step, int $load, bool $bigger, array $asked, Randomizer $random): ?Question
     {
-        $prompts = array_values(array_filter($kind->prompts($step), static fn (Prompt $prompt): bool => $prompt->isOpen() && ($bigger ? $prompt->load() > $load : $prompt->load() < $load)));
+        $prompts = array_values(array_filter(
+            $kind->prompts($step),
+            static fn (Prompt $prompt): bool => $prompt->isOpen() && ($bigger ? $prompt->load() > $load : $prompt->load() < $load),
+        ));
         $unasked = array_values(array_filter($prompts, static fn (Prompt $prompt): bool => !\in_array($prompt->key(), $asked, true)));
         $prompts = [] === $unasked ? $prompts : $unasked;
         if ([] === $prompts) {

@@ -79,7 +79,10 @@ final readonly class Dice
                         }
                         $counts = self::counts($first, $second, $result);
                         $unevenness = self::unevenness($counts, $reach);
-                        if (null !== $unevenness && ($unevenness < $least || ($unevenness === $least && null !== $best && [$first, $second] < [$best->first, $best->second]))) {
+                        if (
+                            null !== $unevenness
+                            && ($unevenness < $least || ($unevenness === $least && null !== $best && [$first, $second] < [$best->first, $best->second]))
+                        ) {
                             [$best, $least] = [new self($first, $second, $counts), $unevenness];
                         }
                     }

@@ -21,7 +21,9 @@ final readonly class Kind
     {
         $class = __NAMESPACE__.'\Kind\\'.str_replace('-', '', ucwords($id, '-'));
 
-        return 1 === preg_match('/^[a-z]+(-[a-z]+)*$/', $id) && is_subclass_of($class, Prompt::class) ? new self($id, $class) : throw UnknownQuestion::kind($id);
+        return 1 === preg_match('/^[a-z]+(-[a-z]+)*$/', $id) && is_subclass_of($class, Prompt::class)
+            ? new self($id, $class)
+            : throw UnknownQuestion::kind($id);
     }
 
     public static function of(Prompt $prompt): self
@@ -102,6 +104,9 @@ final readonly class Kind
         /** @var array<string, int|string|\BackedEnum|null> $parts */
         $parts = get_object_vars($prompt);
 
-        return ['ask' => $prompt->ask] + array_map(static fn (int|string|\BackedEnum $value): int|string => $value instanceof \BackedEnum ? $value->value : $value, array_filter($parts, static fn (mixed $value): bool => null !== $value));
+        return ['ask' => $prompt->ask] + array_map(
+            static fn (int|string|\BackedEnum $value): int|string => $value instanceof \BackedEnum ? $value->value : $value,
+            array_filter($parts, static fn (mixed $value): bool => null !== $value),
+        );
     }
 }

@@ -111,7 +111,10 @@ abstract readonly class Prompt
     /** The same for the same question, for ever: records refer to it. */
     final public function key(): string
     {
-        return $this->ask.':'.implode(',', array_map(static fn (mixed $number): string => (string) ($number instanceof \BackedEnum ? $number->value : $number), $this->numbers()));
+        return $this->ask.':'.implode(
+            ',',
+            array_map(static fn (mixed $number): string => (string) ($number instanceof \BackedEnum ? $number->value : $number), $this->numbers()),
+        );
     }
 
     /**

@@ -33,8 +33,16 @@ final readonly class QuestionSet
      * @param Sure|null                                     $closing what to end with
      * @param bool                                          $smaller whether last time was too hard
      */
-    public static function choose(Kind $kind, Step $step, array $asked, int $count, ?Sure $opening, ?Sure $closing, Randomizer $random, bool $smaller = false): self
-    {
+    public static function choose(
+        Kind $kind,
+        Step $step,
+        array $asked,
+        int $count,
+        ?Sure $opening,
+        ?Sure $closing,
+        Randomizer $random,
+        bool $smaller = false,
+    ): self {
         $count = max(self::FEWEST, min(self::MOST, $count));
         $pool = $kind->prompts($step);
         $parts = self::parts($pool);
@@ -57,7 +65,15 @@ final readonly class QuestionSet
                 // Due as soon as the rate has one more by this question than there were.
                 $due ??= floor(($i + 1) * $rate + 0.5) > $had[$kind] ? $kind : null;
             }
-            $prompt = self::next($order, $parts[$level->value] ?? [], $used, $rates, $due, Level::At === $level ? $closedLeft : $between, $chosen[\count($chosen) - 1]->prompt);
+            $prompt = self::next(
+                $order,
+                $parts[$level->value] ?? [],
+                $used,
+                $rates,
+                $due,
+                Level::At === $level ? $closedLeft : $between,
+                $chosen[\count($chosen) - 1]->prompt,
+            );
             $used[$prompt->key()] = ($used[$prompt->key()] ?? 0) + 1;
             $had['nought'] += $prompt->hasNought() ? 1 : 0;
             $had['double'] += $prompt->isDouble() ? 1 : 0;
@@ -204,7 +220,8 @@ final readonly class QuestionSet
     {
         $wishes = [
             static fn (Prompt $prompt): bool => $prompt->isOpen() || $closedLeft > 0,
-            static fn (Prompt $prompt): bool => (!isset($rates['nought']) || $prompt->hasNought() === ('nought' === $due)) && (!isset($rates['double']) || $prompt->isDouble() === ('double' === $due)),
+            static fn (Prompt $prompt): bool => (!isset($rates['nought']) || $prompt->hasNought() === ('nought' === $due))
+                && (!isset($rates['double']) || $prompt->isDouble() === ('double' === $due)),
             static fn (Prompt $prompt): bool => !isset($used[$prompt->key()]),
             static fn (Prompt $prompt): bool => isset($part[$prompt->key()]),
         ];

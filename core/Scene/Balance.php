@@ -23,10 +23,21 @@ final class Balance
                 ...$marks,
                 $canvas->link($middle, 10.0, $middle, 30.0),
                 $canvas->bowl($middle, 30.0 + $high / 2, $pan, $high + 0.6 * $cell),
-                ...($sight->bag && 0 === $side ? $canvas->card($middle, 30.0 + $high / 2, (string) $count) : $canvas->lines($count, $left + ($pan - 4 * $cell) / 2, 30.0, 4)),
+                ...($sight->bag && 0 === $side ? $canvas->card($middle, 30.0 + $high / 2, (string) $count) : $canvas->lines(
+                    $count,
+                    $left + ($pan - 4 * $cell) / 2,
+                    30.0,
+                    4,
+                )),
             ];
         }
 
-        return new Drawing($width, 34.0 + $high + 0.4 * $cell, $marks, $sight->bag ? 'balance-to' : 'balance', ['a' => $sight->left, 'b' => $sight->right, 'things' => $canvas->things($sight->left)]);
+        return new Drawing(
+            $width,
+            34.0 + $high + 0.4 * $cell,
+            $marks,
+            $sight->bag ? 'balance-to' : 'balance',
+            ['a' => $sight->left, 'b' => $sight->right, 'things' => $canvas->things($sight->left)],
+        );
     }
 }

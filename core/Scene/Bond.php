@@ -31,6 +31,12 @@ final class Bond
             array_push($marks, ...$canvas->heap($part, $firstX, $firstY, false), ...$canvas->write('?', $secondX, $secondY, 0.3 * $big));
         }
 
-        return new Drawing(2.5 * $big, 2.3 * $big, $marks, null === $part ? ($left ? 'bond-open-left' : 'bond-open') : ($left ? 'bond-left' : 'bond'), ['n' => $n, 'a' => $part ?? 0, 'things' => $canvas->things($n)]);
+        return new Drawing(
+            2.5 * $big,
+            2.3 * $big,
+            $marks,
+            null === $part ? ($left ? 'bond-open-left' : 'bond-open') : ($left ? 'bond-left' : 'bond'),
+            ['n' => $n, 'a' => $part ?? 0, 'things' => $canvas->things($n)],
+        );
     }
 }

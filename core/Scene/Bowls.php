@@ -26,6 +26,12 @@ final class Bowls
             array_push($marks, ...$canvas->sentence([(string) $a, '+', (string) $b, '=', ''], $width / 2, $height + 30.0));
         }
 
-        return new Drawing($width, $height + ($sight->sentence ? 56.0 : 0.0), $marks, 'bowls', ['a' => $a, 'b' => $b, 'things' => $canvas->things($a), 'others' => $canvas->others($b)]);
+        return new Drawing(
+            $width,
+            $height + ($sight->sentence ? 56.0 : 0.0),
+            $marks,
+            'bowls',
+            ['a' => $a, 'b' => $b, 'things' => $canvas->things($a), 'others' => $canvas->others($b)],
+        );
     }
 }

@@ -17,12 +17,22 @@ final class Bridge
     {
         [$a, $b, $cell] = [$sight->a, $sight->b, $canvas->cell()];
         $fives = AcrossTen::ThroughFives === $canvas->settings->acrossTen;
-        $marks = self::frames($canvas, [$a, $canvas->thing, static fn (int $i): bool => false], [$b, $canvas->other, static fn (int $i): bool => !$fives && $i < 10 - $a]);
+        $marks = self::frames(
+            $canvas,
+            [$a, $canvas->thing, static fn (int $i): bool => false],
+            [$b, $canvas->other, static fn (int $i): bool => !$fives && $i < 10 - $a],
+        );
         if ($fives) {
             $marks = [...$marks, $canvas->band(2.5 * $cell, 0.5 * $cell, 5 * $cell, $cell), $canvas->band(8.3 * $cell, 0.5 * $cell, 5 * $cell, $cell)];
         }
 
-        return new Drawing(10.8 * $cell, 2.0 * $cell, $marks, $fives ? 'bridge-fives' : 'bridge', ['a' => $a, 'b' => $b, 'fill' => 10 - $a, 'things' => $canvas->things($a)]);
+        return new Drawing(
+            10.8 * $cell,
+            2.0 * $cell,
+            $marks,
+            $fives ? 'bridge-fives' : 'bridge',
+            ['a' => $a, 'b' => $b, 'fill' => 10 - $a, 'things' => $canvas->things($a)],
+        );
     }
 
     /**

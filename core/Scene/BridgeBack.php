@@ -13,8 +13,18 @@ final class BridgeBack
     public static function draw(Sight\BridgeBack $sight, Canvas $canvas): Drawing
     {
         $over = $sight->n - 10;
-        $marks = Bridge::frames($canvas, [10, $canvas->thing, static fn (int $i): bool => 10 - $i <= $sight->gone - $over], [$over, $canvas->thing, static fn (int $i): bool => true]);
+        $marks = Bridge::frames(
+            $canvas,
+            [10, $canvas->thing, static fn (int $i): bool => 10 - $i <= $sight->gone - $over],
+            [$over, $canvas->thing, static fn (int $i): bool => true],
+        );
 
-        return new Drawing(10.8 * $canvas->cell(), 2.0 * $canvas->cell(), $marks, 'bridge-back', ['n' => $sight->n, 'gone' => $sight->gone, 'things' => $canvas->things($sight->n)]);
+        return new Drawing(
+            10.8 * $canvas->cell(),
+            2.0 * $canvas->cell(),
+            $marks,
+            'bridge-back',
+            ['n' => $sight->n, 'gone' => $sight->gone, 'things' => $canvas->things($sight->n)],
+        );
     }
 }

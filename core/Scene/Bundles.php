@@ -18,7 +18,11 @@ final class Bundles
     {
         $marks = [];
         $x = 4.0;
-        foreach ([[$sight->hundreds, 60.0, self::mat(...)], [$sight->tens, 14.0, self::bundle(...)], [$sight->ones, 8.0, self::single(...)]] as [$count, $wide, $draw]) {
+        foreach ([
+            [$sight->hundreds, 60.0, self::mat(...)],
+            [$sight->tens, 14.0, self::bundle(...)],
+            [$sight->ones, 8.0, self::single(...)],
+        ] as [$count, $wide, $draw]) {
             for ($i = 0; $i < $count; ++$i) {
                 array_push($marks, ...$draw($x + $wide / 2, $sight->build ? 0.6 : 1.0));
                 $x += $wide + 6.0;
@@ -30,7 +34,13 @@ final class Bundles
             $x += 64.0;
         }
 
-        return new Drawing(max(120.0, $x), 68.0, $marks, $sight->build ? 'bundles-build' : 'bundles', ['h' => $sight->hundreds, 't' => $sight->tens, 'o' => $sight->ones]);
+        return new Drawing(
+            max(120.0, $x),
+            68.0,
+            $marks,
+            $sight->build ? 'bundles-build' : 'bundles',
+            ['h' => $sight->hundreds, 't' => $sight->tens, 'o' => $sight->ones],
+        );
     }
 
     /** @return list<Mark> */
@@ -41,7 +51,10 @@ final class Bundles
             $grid .= \sprintf('M%d -30v60M-30 %dh60', 6 * $i - 30, 6 * $i - 30);
         }
 
-        return [new Box($x, 34.0, 60.0, 60.0, 2.0, new Paint('mat', 'bundle-edge', 1.2, false, $strength)), new Path($grid, new Paint(null, 'mat-line', 0.5, false, $strength), $x, 34.0)];
+        return [
+            new Box($x, 34.0, 60.0, 60.0, 2.0, new Paint('mat', 'bundle-edge', 1.2, false, $strength)),
+            new Path($grid, new Paint(null, 'mat-line', 0.5, false, $strength), $x, 34.0),
+        ];
     }
 
     /** @return list<Mark> */

@@ -117,7 +117,15 @@ final readonly class Canvas
         $cell = $this->cell($thing);
         $marks = [];
         for ($i = 0; $i < $count; ++$i) {
-            array_push($marks, ...$this->put($left + ($i % $perLine + 0.5) * $cell, $top + (intdiv($i, $perLine) + 0.5) * $cell, $thing, \is_bool($faint) ? $faint : $faint($i)));
+            array_push(
+                $marks,
+                ...$this->put(
+                    $left + ($i % $perLine + 0.5) * $cell,
+                    $top + (intdiv($i, $perLine) + 0.5) * $cell,
+                    $thing,
+                    \is_bool($faint) ? $faint : $faint($i),
+                ),
+            );
         }
 
         return $marks;
@@ -182,7 +190,10 @@ final readonly class Canvas
     {
         return '' === $label
             ? [new Box($x, $y, $width, $height, 5.0, new Paint(null, 'line-of-cards', 1.6, true))]
-            : [new Box($x, $y, $width, $height, 5.0, new Paint('paper', 'line-of-cards', 1.6)), ...$this->write($label, $x, $y, 0.5 * min($width, $height), 0.76 * $width)];
+            : [
+                new Box($x, $y, $width, $height, 5.0, new Paint('paper', 'line-of-cards', 1.6)),
+                ...$this->write($label, $x, $y, 0.5 * min($width, $height), 0.76 * $width),
+            ];
     }
 
     /**

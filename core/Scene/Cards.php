@@ -19,6 +19,12 @@ final class Cards
         }
         $shown = array_values(array_filter($labels, static fn (string $label): bool => '' !== $label));
 
-        return new Drawing(\count($labels) * 56.0, 68.0, $marks, 1 === \count($shown) ? 'card' : 'cards', ['shown' => implode(', ', $shown), 'n' => \count($shown)]);
+        return new Drawing(
+            \count($labels) * 56.0,
+            68.0,
+            $marks,
+            1 === \count($shown) ? 'card' : 'cards',
+            ['shown' => implode(', ', $shown), 'n' => \count($shown)],
+        );
     }
 }

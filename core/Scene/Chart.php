@@ -20,6 +20,12 @@ final class Chart
             }
         }
 
-        return new Drawing((max(1, $sight->a, $sight->b, $sight->c) + 0.6) * $cell, 3.6 * $cell, $marks, 'chart', ['a' => $sight->a, 'b' => $sight->b, 'c' => $sight->c]);
+        return new Drawing(
+            (max(1, $sight->a, $sight->b, $sight->c) + 0.6) * $cell,
+            3.6 * $cell,
+            $marks,
+            'chart',
+            ['a' => $sight->a, 'b' => $sight->b, 'c' => $sight->c],
+        );
     }
 }

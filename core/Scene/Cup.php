@@ -34,7 +34,16 @@ final class Cup
      */
     public static function cover(Canvas $canvas, float $x, float $y, float $width, float $height, string $label): array
     {
-        $path = \sprintf('M%.1F %.1FL%.1F %.1Fh%.1FL%.1F %.1Fz', -$width / 2, $height / 2, -0.34 * $width, -$height / 2, 0.68 * $width, $width / 2, $height / 2);
+        $path = \sprintf(
+            'M%.1F %.1FL%.1F %.1Fh%.1FL%.1F %.1Fz',
+            -$width / 2,
+            $height / 2,
+            -0.34 * $width,
+            -$height / 2,
+            0.68 * $width,
+            $width / 2,
+            $height / 2,
+        );
 
         return [new Path($path, new Paint('glass-edge', 'cover-edge', 2.0), $x, $y), ...$canvas->write($label, $x, $y, 0.45 * $height, 0.5 * $width)];
     }

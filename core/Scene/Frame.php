@@ -61,7 +61,10 @@ final class Frame
                 [$x, $y] = [$left + ($column + 0.5) * $cell, ($line + 0.5) * $cell];
                 $marks[] = $canvas->cellBox($x, $y, $cell);
                 if ($frame * 10 + $i < $n) {
-                    array_push($marks, ...($frame * 10 + $i < $sight->ofFirst ? $canvas->put($x, $y) : $canvas->put($x, $y, $canvas->other, $canvas->oneKind())));
+                    array_push(
+                        $marks,
+                        ...($frame * 10 + $i < $sight->ofFirst ? $canvas->put($x, $y) : $canvas->put($x, $y, $canvas->other, $canvas->oneKind())),
+                    );
                 }
             }
         }
@@ -77,7 +80,16 @@ final class Frame
                 $n > 5 => 'frame-five-and',
                 default => 'frame',
             },
-            ['a' => $sight->ofFirst, 'b' => $n - $sight->ofFirst, 'others' => $canvas->others($n - $sight->ofFirst), 'n' => $n, 'rest' => max(0, $n - 5), 'over' => max(0, $n - 10), 'places' => $sight->places, 'things' => $canvas->things($n)],
+            [
+                'a' => $sight->ofFirst,
+                'b' => $n - $sight->ofFirst,
+                'others' => $canvas->others($n - $sight->ofFirst),
+                'n' => $n,
+                'rest' => max(0, $n - 5),
+                'over' => max(0, $n - 10),
+                'places' => $sight->places,
+                'things' => $canvas->things($n),
+            ],
         );
     }
 

@@ -21,6 +21,12 @@ final class Marked
             $marks[] = $canvas->band(($sight->marked + 0.5) * $cell, 0.7 * $cell, $cell, 1.2 * $cell);
         }
 
-        return new Drawing(($n + 1.2) * $cell, 1.6 * $cell, $marks, null === $sight->marked ? 'queue' : 'marked', ['n' => $n, 'things' => $canvas->things($n)] + (null === $sight->marked ? [] : ['k' => $sight->marked]));
+        return new Drawing(
+            ($n + 1.2) * $cell,
+            1.6 * $cell,
+            $marks,
+            null === $sight->marked ? 'queue' : 'marked',
+            ['n' => $n, 'things' => $canvas->things($n)] + (null === $sight->marked ? [] : ['k' => $sight->marked]),
+        );
     }
 }

@@ -15,6 +15,12 @@ final class Mix
 
     public static function draw(Sight\Mix $sight, Canvas $canvas): Drawing
     {
-        return Scatter::strewn($canvas, $sight->n, self::OTHERS, 'mix', ['n' => $sight->n, 'things' => $canvas->things($sight->n), 'others' => $canvas->other->name]);
+        return Scatter::strewn(
+            $canvas,
+            $sight->n,
+            self::OTHERS,
+            'mix',
+            ['n' => $sight->n, 'things' => $canvas->things($sight->n), 'others' => $canvas->other->name],
+        );
     }
 }

@@ -26,6 +26,12 @@ final class Pattern
             });
         }
 
-        return new Drawing($count * $cell, 1.2 * $cell, $marks, 'pattern', ['next' => $sight->next, 'things' => $canvas->thing->name, 'others' => $canvas->other->name]);
+        return new Drawing(
+            $count * $cell,
+            1.2 * $cell,
+            $marks,
+            'pattern',
+            ['next' => $sight->next, 'things' => $canvas->thing->name, 'others' => $canvas->other->name],
+        );
     }
 }

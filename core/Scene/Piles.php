@@ -20,10 +20,19 @@ final class Piles
             [$x, $y] = [($pile % 5) * ($wide + 8.0), intdiv($pile, 5) * ($high + 8.0)];
             $marks[] = $canvas->plate($x + $wide / 2, $y + $high / 2, $wide, $high);
             for ($i = 0; $i < $each; ++$i) {
-                array_push($marks, ...$canvas->put($x + 4.0 + ($i % $perLine + 0.5) * $cell, $y + 4.0 + (intdiv($i, $perLine) + 0.5) * $cell, null, false, 0.8));
+                array_push(
+                    $marks,
+                    ...$canvas->put($x + 4.0 + ($i % $perLine + 0.5) * $cell, $y + 4.0 + (intdiv($i, $perLine) + 0.5) * $cell, null, false, 0.8),
+                );
             }
         }
 
-        return new Drawing(min(5, $piles) * ($wide + 8.0), ceil($piles / 5) * ($high + 8.0), $marks, 'piles', ['piles' => $piles, 'each' => $each, 'things' => $canvas->things($each)]);
+        return new Drawing(
+            min(5, $piles) * ($wide + 8.0),
+            ceil($piles / 5) * ($high + 8.0),
+            $marks,
+            'piles',
+            ['piles' => $piles, 'each' => $each, 'things' => $canvas->things($each)],
+        );
     }
 }

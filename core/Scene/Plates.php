@@ -19,6 +19,12 @@ final class Plates
             $marks[] = $canvas->plate(($i + 0.5) * 3.2 * $cell, $top + 1.4 * $cell, 2.9 * $cell, 2.6 * $cell);
         }
 
-        return new Drawing(max(10 * $cell, $sight->plates * 3.2 * $cell), $top + 2.9 * $cell, $marks, 'plates', ['n' => $n, 'plates' => $sight->plates, 'things' => $canvas->things($n)]);
+        return new Drawing(
+            max(10 * $cell, $sight->plates * 3.2 * $cell),
+            $top + 2.9 * $cell,
+            $marks,
+            'plates',
+            ['n' => $n, 'plates' => $sight->plates, 'things' => $canvas->things($n)],
+        );
     }
 }

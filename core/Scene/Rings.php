@@ -23,6 +23,12 @@ final class Rings
             array_push($marks, ...$canvas->put(($i + 0.5) * $cell * 0.52 * $sight->groups, 4.8 * $cell, 0 === $i % 2 ? $canvas->thing : $canvas->other));
         }
 
-        return new Drawing($sight->groups * 4.2 * $cell, 5.4 * $cell, $marks, 'rings', ['groups' => $sight->groups, 'things' => $canvas->thing->name, 'others' => $canvas->other->name]);
+        return new Drawing(
+            $sight->groups * 4.2 * $cell,
+            5.4 * $cell,
+            $marks,
+            'rings',
+            ['groups' => $sight->groups, 'things' => $canvas->thing->name, 'others' => $canvas->other->name],
+        );
     }
 }

@@ -14,6 +14,12 @@ final class Row
     {
         $cell = $canvas->cell();
 
-        return new Drawing(max(1, min(10, $sight->n)) * $cell, ceil(max(1, $sight->n) / 10) * $cell, $canvas->lines($sight->n, 0, 0, 10), 'row', ['n' => $sight->n, 'things' => $canvas->things($sight->n)]);
+        return new Drawing(
+            max(1, min(10, $sight->n)) * $cell,
+            ceil(max(1, $sight->n) / 10) * $cell,
+            $canvas->lines($sight->n, 0, 0, 10),
+            'row',
+            ['n' => $sight->n, 'things' => $canvas->things($sight->n)],
+        );
     }
 }

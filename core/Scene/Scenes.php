@@ -29,8 +29,17 @@ final class Scenes
      *
      * @throws UnknownSight
      */
-    public static function draw(Picture $wanted, Prompt $prompt, ?Form $form, Thing $thing, Thing $other, Settings $settings, Hand $hand, Randomizer $random, bool $varied = false): Drawing
-    {
+    public static function draw(
+        Picture $wanted,
+        Prompt $prompt,
+        ?Form $form,
+        Thing $thing,
+        Thing $other,
+        Settings $settings,
+        Hand $hand,
+        Randomizer $random,
+        bool $varied = false,
+    ): Drawing {
         // Kept the same until the step is secure, then varied on purpose.
         $filling = $varied ? FrameFilling::cases()[$random->getInt(0, 2)] : $settings->frameFilling;
 

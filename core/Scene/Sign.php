@@ -17,7 +17,11 @@ final class Sign
 {
     public static function draw(Sight\Sign $sight, Canvas $canvas): Drawing
     {
-        $marks = [...$canvas->card(30.0, 34.0, (string) $sight->a, 48.0, 60.0), ...$canvas->card(90.0, 34.0, '', 48.0, 48.0), ...$canvas->card(150.0, 34.0, (string) $sight->b, 48.0, 60.0)];
+        $marks = [
+            ...$canvas->card(30.0, 34.0, (string) $sight->a, 48.0, 60.0),
+            ...$canvas->card(90.0, 34.0, '', 48.0, 48.0),
+            ...$canvas->card(150.0, 34.0, (string) $sight->b, 48.0, 60.0),
+        ];
         $shown = $canvas->settings->comparingSign;
         if (ComparingSign::WordsOnly !== $shown) {
             foreach (['<', '=', '>'] as $i => $sign) {

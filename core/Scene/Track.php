@@ -20,6 +20,12 @@ final class Track
             $marks[] = new Box(($i + 0.5) * 30, 18.0, 28.0, 28.0, 2.0, new Paint('paper', 'line-of-cards', 1.6));
         }
 
-        return new Drawing($count * 30.0, 36.0, [...$marks, ...$canvas->write((string) $sight->from, 15.0, 18.0, 14.0, 22.0)], $sight->to < $sight->from ? 'track-down' : 'track', ['from' => $sight->from, 'to' => $sight->to]);
+        return new Drawing(
+            $count * 30.0,
+            36.0,
+            [...$marks, ...$canvas->write((string) $sight->from, 15.0, 18.0, 14.0, 22.0)],
+            $sight->to < $sight->from ? 'track-down' : 'track',
+            ['from' => $sight->from, 'to' => $sight->to],
+        );
     }
 }

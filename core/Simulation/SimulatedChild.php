@@ -144,7 +144,11 @@ final class SimulatedChild
             return [$atOnce ? Outcome::AtOnce : Outcome::WorkedItOut, $this->method($this->map->step($id), $atOnce, $random), null];
         }
 
-        return [self::between($random, 0.0, 1.0) < ($knows ? 0.7 : 0.35) ? Outcome::WithHelp : Outcome::NotYet, null, 0 === $random->getInt(0, 5) ? Slip::Guesses : null];
+        return [
+            self::between($random, 0.0, 1.0) < ($knows ? 0.7 : 0.35) ? Outcome::WithHelp : Outcome::NotYet,
+            null,
+            0 === $random->getInt(0, 5) ? Slip::Guesses : null,
+        ];
     }
 
     /** Practice on a new day makes a step last longer, and half of what it stands on is met again with it. */

@@ -31,7 +31,11 @@ final readonly class Variant
     {
         $value = $this->values[$name] ?? null;
 
-        return \is_string($value) && \in_array($value, $choices, true) ? $value : throw MissingVariant::of($this->stepId, $name, 'one of '.implode(', ', $choices));
+        return \is_string($value) && \in_array($value, $choices, true) ? $value : throw MissingVariant::of(
+            $this->stepId,
+            $name,
+            'one of '.implode(', ', $choices),
+        );
     }
 
     /**

@@ -15,7 +15,13 @@ final readonly class When
      * @param Form|null    $no      a form it is not met in
      * @param bool         $leave   true where the step is left out for now
      */
-    public function __construct(public string $setting, public string $answer, public array $also = [], public array $without = [], public ?Form $no = null, public bool $leave = false)
-    {
+    public function __construct(
+        public string $setting,
+        public string $answer,
+        public array $also = [],
+        public array $without = [],
+        public ?Form $no = null,
+        public bool $leave = false,
+    ) {
     }
 }

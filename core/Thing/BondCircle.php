@@ -14,7 +14,10 @@ final class BondCircle
      * Radius of the circle ÷ radius of the thing, for 1 to 20 things: best known packings of equal circles in a circle
      * (proven to 13 by Graham 1968, Pirl 1969, Melissen 1994, Fodor 1999–2003 and others).
      */
-    private const RATIOS = [1.0, 2.0, 2.1547, 2.4142, 2.7013, 3.0, 3.0, 3.3048, 3.6131, 3.8130, 3.9238, 4.0296, 4.2361, 4.3284, 4.5214, 4.6154, 4.7920, 4.8637, 4.8637, 5.1223];
+    private const RATIOS = [
+        1.0, 2.0, 2.1547, 2.4142, 2.7013, 3.0, 3.0, 3.3048, 3.6131, 3.8130, 3.9238, 4.0296, 4.2361, 4.3284, 4.5214, 4.6154,
+        4.7920, 4.8637, 4.8637, 5.1223,
+    ];
 
     /**
      * Width of the circle in millimetres. Ten caps of 25 mm: 2 · 14 · 3.8130 = 106.8 mm.

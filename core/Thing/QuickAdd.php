@@ -24,7 +24,10 @@ final readonly class QuickAdd
         $size = null;
         if (preg_match('/[,;]?\s*(\d+(?:[.,]\d+)?)(?:\s*[x×*]\s*(\d+(?:[.,]\d+)?))?(?:\s*[x×*]\s*(\d+(?:[.,]\d+)?))?\s*(mm|cm)\b/iu', $rest, $found)) {
             $factor = 'cm' === strtolower($found[4]) ? 10.0 : 1.0;
-            $sides = array_map(static fn (string $side): float => $factor * (float) str_replace(',', '.', $side), array_values(array_filter(\array_slice($found, 1, 3), static fn (string $side): bool => '' !== $side)));
+            $sides = array_map(
+                static fn (string $side): float => $factor * (float) str_replace(',', '.', $side),
+                array_values(array_filter(\array_slice($found, 1, 3), static fn (string $side): bool => '' !== $side)),
+            );
             try {
                 $size = Size::of($sides[0] ?? 0.0, $sides[1] ?? $sides[0] ?? 0.0, $sides[2] ?? $sides[1] ?? $sides[0] ?? 0.0);
             } catch (InvalidSize $e) {

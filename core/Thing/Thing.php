@@ -57,18 +57,46 @@ final readonly class Thing
     /** The same thing under another id. */
     public function identified(string $id): self
     {
-        return new self($id, $this->name, $this->single, $this->amount, $this->size, $this->shape, $this->traits, $this->allergens, $this->glyph, $this->mass, $this->massDeviation, $this->colours);
+        return new self(
+            $id,
+            $this->name,
+            $this->single,
+            $this->amount,
+            $this->size,
+            $this->shape,
+            $this->traits,
+            $this->allergens,
+            $this->glyph,
+            $this->mass,
+            $this->massDeviation,
+            $this->colours,
+        );
     }
 
     /** The same thing, so many of it. */
     public function counted(int $amount): self
     {
-        return new self($this->id, $this->name, $this->single, $amount, $this->size, $this->shape, $this->traits, $this->allergens, $this->glyph, $this->mass, $this->massDeviation, $this->colours);
+        return new self(
+            $this->id,
+            $this->name,
+            $this->single,
+            $amount,
+            $this->size,
+            $this->shape,
+            $this->traits,
+            $this->allergens,
+            $this->glyph,
+            $this->mass,
+            $this->massDeviation,
+            $this->colours,
+        );
     }
 
     /** Whether it is even enough for a balance; unknown counts as even, with a word of warning elsewhere. */
     public function isEven(): bool
     {
-        return null === $this->mass || null === $this->massDeviation || (Evenness::isEven($this->mass, $this->massDeviation) && Evenness::isHeavyEnough($this->mass));
+        return null === $this->mass
+            || null === $this->massDeviation
+            || (Evenness::isEven($this->mass, $this->massDeviation) && Evenness::isHeavyEnough($this->mass));
     }
 }

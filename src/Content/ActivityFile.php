@@ -71,7 +71,14 @@ final class ActivityFile
         $roles = array_map(static function (Entry $role): Role {
             $role->knowsOnly('role', 'count', 'apart', 'max_side', 'forms', 'even');
             try {
-                return new Role($role->text('role'), Formula::parse($role->text('count')), $role->flag('apart'), $role->numberOrNull('max_side', 1, 3000), $role->choices('forms', Form::class), $role->flag('even'));
+                return new Role(
+                    $role->text('role'),
+                    Formula::parse($role->text('count')),
+                    $role->flag('apart'),
+                    $role->numberOrNull('max_side', 1, 3000),
+                    $role->choices('forms', Form::class),
+                    $role->flag('even'),
+                );
             } catch (BrokenFormula $e) {
                 throw $role->wrong('count', rtrim($e->getMessage(), '.'));
             }
@@ -87,7 +94,10 @@ final class ActivityFile
             $entry->choices('ways_in', WayIn::class),
             $entry->choices('forms', Form::class),
             $roles,
-            array_map(fn (string $prop): Prop => $this->props()[$prop] ?? throw $entry->wrong('props', \sprintf('"%s" is not in props.yaml', $prop)), $entry->texts('props')),
+            array_map(
+                fn (string $prop): Prop => $this->props()[$prop] ?? throw $entry->wrong('props', \sprintf('"%s" is not in props.yaml', $prop)),
+                $entry->texts('props'),
+            ),
             $entry->number('set_up', 0, 5),
             $entry->number('seconds', 15, 120),
             $entry->flag('noisy'),
@@ -146,7 +156,27 @@ final class ActivityFile
     {
         $this->words($activity->id, $data);
         $entry = $this->files->entry('activities/'.$activity->id, $activity->id, $data, '');
-        $entry->knowsOnly('name', 'serves', 'part', 'together', 'places', 'ways_in', 'forms', 'set_up', 'seconds', 'noisy', 'smallest', 'largest', 'scenes', 'things', 'props', 'naming', 'care', 'checks_only', 'words');
+        $entry->knowsOnly(
+            'name',
+            'serves',
+            'part',
+            'together',
+            'places',
+            'ways_in',
+            'forms',
+            'set_up',
+            'seconds',
+            'noisy',
+            'smallest',
+            'largest',
+            'scenes',
+            'things',
+            'props',
+            'naming',
+            'care',
+            'checks_only',
+            'words',
+        );
         $this->mustBeWorded($activity, $entry->within('words', $entry->map('words')));
         $map = $this->skills->map();
         $served = false;
@@ -155,7 +185,10 @@ final class ActivityFile
                 throw $entry->wrong('serves.'.$skill, 'is no skill of the map');
             }
             foreach ($map->steps as $step) {
-                if ($step->skill->id === $skill && [] !== array_filter([] === $step->forms ? [null] : $step->forms, static fn (?Form $form): bool => $activity->shows($step, $form))) {
+                if ($step->skill->id === $skill && [] !== array_filter(
+                    [] === $step->forms ? [null] : $step->forms,
+                    static fn (?Form $form): bool => $activity->shows($step, $form),
+                )) {
                     try {
                         $kind->prompts($step);
                     } catch (MissingVariant $e) {
@@ -175,7 +208,26 @@ final class ActivityFile
     /** Nothing is said that is not asked, and nothing is looked for that cannot happen. */
     private function mustBeWorded(Activity $activity, Entry $words): void
     {
-        $words->knowsOnly('in_short', 'lay_out', 'show', 'predict', 'say', 'methods', 'slips', 'easier', 'further', 'shown', 'part_done', 'bare', 'twist', 'toddler', 'child_turn', 'check', 'tidy', 'waiting');
+        $words->knowsOnly(
+            'in_short',
+            'lay_out',
+            'show',
+            'predict',
+            'say',
+            'methods',
+            'slips',
+            'easier',
+            'further',
+            'shown',
+            'part_done',
+            'bare',
+            'twist',
+            'toddler',
+            'child_turn',
+            'check',
+            'tidy',
+            'waiting',
+        );
         $kinds = array_values($activity->serves);
         foreach ($words->textMap('say') as $ask => $text) {
             if (!\in_array($ask, array_merge(...array_map(static fn (Kind $kind): array => $kind->asks(), $kinds)), true)) {

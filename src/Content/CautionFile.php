@@ -23,7 +23,13 @@ final readonly class CautionFile
         foreach ($this->files->entries('cautions') as $id => $entry) {
             $entry->knowsOnly('test', 'level', 'under', 'trait', 'names', 'say', 'why', 'source');
             $under = $entry->numberOrNull('under', 0, 18);
-            $rules[] = new Rule($id, $entry->choice('test', Test::class), $entry->choice('level', Severity::class), null === $under ? null : 12 * $under, $entry->textOrNull('trait'));
+            $rules[] = new Rule(
+                $id,
+                $entry->choice('test', Test::class),
+                $entry->choice('level', Severity::class),
+                null === $under ? null : 12 * $under,
+                $entry->textOrNull('trait'),
+            );
         }
 
         return new Cautions($rules);

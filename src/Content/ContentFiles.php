@@ -59,7 +59,12 @@ final class ContentFiles
      */
     public function entry(string $file, string $name, mixed $data, ?string $place = null): Entry
     {
-        return new Entry($file, $place ?? $name, \is_array($data) ? $data : throw BrokenContent::at($file.'.yaml', $name, 'is not there or not an entry.'), $this->path($file));
+        return new Entry(
+            $file,
+            $place ?? $name,
+            \is_array($data) ? $data : throw BrokenContent::at($file.'.yaml', $name, 'is not there or not an entry.'),
+            $this->path($file),
+        );
     }
 
     /**

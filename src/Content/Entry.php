@@ -48,7 +48,10 @@ final readonly class Entry
     {
         $value = $this->data[$field] ?? $default;
 
-        return \is_int($value) && $value >= $least && $value <= $most ? $value : throw $this->wrong($field, \sprintf('should be a whole number from %d to %d', $least, $most));
+        return \is_int($value) && $value >= $least && $value <= $most ? $value : throw $this->wrong(
+            $field,
+            \sprintf('should be a whole number from %d to %d', $least, $most),
+        );
     }
 
     public function numberOrNull(string $field, int $least, int $most): ?int
@@ -151,7 +154,10 @@ final readonly class Entry
      */
     public function case(string $field, string $value, string $enum): \BackedEnum
     {
-        return $enum::tryFrom($value) ?? throw $this->wrong($field, \sprintf('"%s" is none of %s', $value, implode(', ', array_map(static fn (\BackedEnum $case): string => (string) $case->value, $enum::cases()))));
+        return $enum::tryFrom($value) ?? throw $this->wrong(
+            $field,
+            \sprintf('"%s" is none of %s', $value, implode(', ', array_map(static fn (\BackedEnum $case): string => (string) $case->value, $enum::cases()))),
+        );
     }
 
     /** @return array{float, float, float} */
@@ -161,7 +167,10 @@ final readonly class Entry
         if (!\is_array($sides) || 3 !== \count($sides)) {
             throw $this->wrong($field, 'should be three sides in millimetres');
         }
-        $numbers = array_map(fn (mixed $side): float => is_numeric($side) ? (float) $side : throw $this->wrong($field, 'should be three sides in millimetres'), array_values($sides));
+        $numbers = array_map(
+            fn (mixed $side): float => is_numeric($side) ? (float) $side : throw $this->wrong($field, 'should be three sides in millimetres'),
+            array_values($sides),
+        );
 
         return [$numbers[0], $numbers[1], $numbers[2]];
     }

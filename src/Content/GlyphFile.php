@@ -21,7 +21,14 @@ final readonly class GlyphFile
         foreach ($this->files->entries('glyphs') as $id => $entry) {
             $entry->knowsOnly('box', 'fill', 'line', 'body', 'marks');
             $fill = $entry->textOrNull('fill');
-            $glyphs[$id] = new Glyph($id, $this->box($entry), null === $fill ? null : $this->ink($entry, 'fill', $fill), $this->ink($entry, 'line', $entry->text('line')), $entry->text('body'), $entry->textOrNull('marks'));
+            $glyphs[$id] = new Glyph(
+                $id,
+                $this->box($entry),
+                null === $fill ? null : $this->ink($entry, 'fill', $fill),
+                $this->ink($entry, 'line', $entry->text('line')),
+                $entry->text('body'),
+                $entry->textOrNull('marks'),
+            );
         }
         $numerals = [];
         foreach ($this->files->entries('numerals') as $sign => $entry) {
@@ -46,7 +53,10 @@ final readonly class GlyphFile
     /** @return array{float, float, float, float} left, top, width, height */
     private function box(Entry $entry): array
     {
-        $sides = array_map(static fn (mixed $side): float => is_numeric($side) ? (float) $side : throw $entry->wrong('box', 'should be four numbers'), array_values($entry->map('box')));
+        $sides = array_map(
+            static fn (mixed $side): float => is_numeric($side) ? (float) $side : throw $entry->wrong('box', 'should be four numbers'),
+            array_values($entry->map('box')),
+        );
         if (4 !== \count($sides) || $sides[2] <= 0.0 || $sides[3] <= 0.0) {
             throw $entry->wrong('box', 'should be left, top, width and height');
         }

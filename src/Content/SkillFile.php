@@ -52,7 +52,14 @@ final class SkillFile
             if (\is_array($ofStrand) && isset($ofStrand[$skillId])) {
                 $entry = $this->files->entry('skills', $skillId, $ofStrand[$skillId]);
 
-                return new SkillWords($entry->text('name'), $entry->text('done'), array_filter(array_map(static fn (mixed $reach): string => \is_array($reach) && \is_string($reach['name'] ?? null) ? $reach['name'] : '', $entry->map('reaches'))));
+                return new SkillWords(
+                    $entry->text('name'),
+                    $entry->text('done'),
+                    array_filter(array_map(
+                        static fn (mixed $reach): string => \is_array($reach) && \is_string($reach['name'] ?? null) ? $reach['name'] : '',
+                        $entry->map('reaches'),
+                    )),
+                );
             }
         }
         throw BrokenContent::at('skills.yaml', $skillId, 'is not there.');
@@ -64,13 +71,26 @@ final class SkillFile
         $entry->knowsOnly('name', 'done', 'kind', 'forms', 'slips', 'asks', 'reaches', 'signs');
         $reaches = [];
         foreach ($entry->map('reaches') as $name => $reach) {
-            $reaches[(string) $name] = $this->reach($id, (string) $name, $entry->map('asks'), $entry->within('reaches.'.$name, \is_array($reach) && !array_is_list($reach) ? $reach : ['needs' => $reach]));
+            $reaches[(string) $name] = $this->reach(
+                $id,
+                (string) $name,
+                $entry->map('asks'),
+                $entry->within('reaches.'.$name, \is_array($reach) && !array_is_list($reach) ? $reach : ['needs' => $reach]),
+            );
         }
         foreach ($entry->texts('slips') as $slip) {
             $entry->case('slips', $slip, Slip::class);
         }
 
-        return new Skill($id, $entry->case('strand', $strand, Strand::class), $entry->choice('kind', SkillKind::class, 'usual'), $entry->choices('forms', Form::class), $reaches, $entry->flag('signs'), $entry->texts('slips'));
+        return new Skill(
+            $id,
+            $entry->case('strand', $strand, Strand::class),
+            $entry->choice('kind', SkillKind::class, 'usual'),
+            $entry->choices('forms', Form::class),
+            $reaches,
+            $entry->flag('signs'),
+            $entry->texts('slips'),
+        );
     }
 
     /** @param array<string, mixed> $asks */
@@ -80,12 +100,21 @@ final class SkillFile
         if (!ctype_digit($name)) {
             $reach->text('name');
         }
-        $months = $reach->decimalOrNull('months') ?? $this->files->file('ages')[(int) $name] ?? throw $reach->wrong('months', 'is wanted: ages.yaml has none for this reach');
+        $months = $reach->decimalOrNull('months') ?? $this->files->file('ages')[(int) $name] ?? throw $reach->wrong(
+            'months',
+            'is wanted: ages.yaml has none for this reach',
+        );
         $variant = [];
         foreach ($reach->map('asks') + $asks as $key => $value) {
             $variant[$key] = match (true) {
                 \is_int($value), \is_string($value), \is_bool($value) => $value,
-                \is_array($value) => array_values(array_map(static fn (mixed $one): int|string => \is_int($one) || \is_string($one) ? $one : throw $reach->wrong('asks.'.$key, 'should hold numbers or texts'), $value)),
+                \is_array($value) => array_values(array_map(
+                    static fn (mixed $one): int|string => \is_int($one) || \is_string($one) ? $one : throw $reach->wrong(
+                        'asks.'.$key,
+                        'should hold numbers or texts',
+                    ),
+                    $value,
+                )),
                 default => throw $reach->wrong('asks.'.$key, 'should be a number, a text or a list'),
             };
         }
@@ -99,9 +128,18 @@ final class SkillFile
                 array_map(static function (Entry $when): When {
                     $no = $when->textOrNull('no');
                     $when->knowsOnly('setting', 'answer', 'also', 'without', 'no', 'leave');
-                    \in_array($when->text('answer'), $when->choice('setting', Setting::class)->answers(), true) || throw $when->wrong('answer', 'is none of the answers');
+                    if (!\in_array($when->text('answer'), $when->choice('setting', Setting::class)->answers(), true)) {
+                        throw $when->wrong('answer', 'is none of the answers');
+                    }
 
-                    return new When($when->text('setting'), $when->text('answer'), $when->texts('also'), $when->texts('without'), null === $no ? null : $when->case('no', $no, Form::class), $when->flag('leave'));
+                    return new When(
+                        $when->text('setting'),
+                        $when->text('answer'),
+                        $when->texts('also'),
+                        $when->texts('without'),
+                        null === $no ? null : $when->case('no', $no, Form::class),
+                        $when->flag('leave'),
+                    );
                 }, $reach->entries('when')),
             );
         } catch (SkillMapError $e) {

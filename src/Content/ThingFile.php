@@ -43,7 +43,14 @@ final readonly class ThingFile
         $props = [];
         foreach ($this->files->entries('props') as $id => $entry) {
             $way = $entry->textOrNull('way');
-            $props[$id] = new Prop($id, $this->thing($id, $entry, $entry->text('name'), 1), $entry->flag('made'), $entry->flag('answers'), null === $way ? null : $entry->case('way', $way, Answering::class), $entry->flag('faces'));
+            $props[$id] = new Prop(
+                $id,
+                $this->thing($id, $entry, $entry->text('name'), 1),
+                $entry->flag('made'),
+                $entry->flag('answers'),
+                null === $way ? null : $entry->case('way', $way, Answering::class),
+                $entry->flag('faces'),
+            );
         }
 
         return $props;
@@ -51,7 +58,23 @@ final readonly class ThingFile
 
     private function thing(string $id, Entry $entry, string $single, int $amount): Thing
     {
-        $entry->knowsOnly('name', 'single', 'size', 'shape', 'glyph', 'amount', 'mass', 'spread', 'colours', 'traits', 'allergens', 'made', 'answers', 'way', 'faces');
+        $entry->knowsOnly(
+            'name',
+            'single',
+            'size',
+            'shape',
+            'glyph',
+            'amount',
+            'mass',
+            'spread',
+            'colours',
+            'traits',
+            'allergens',
+            'made',
+            'answers',
+            'way',
+            'faces',
+        );
         try {
             $size = Size::of(...$entry->sides('size'));
         } catch (InvalidSize $e) {

@@ -66,12 +66,18 @@ final class Words
         $entry = $this->files->entry('words/asks', $prompt->ask, $this->files->file('words/asks')[$prompt->ask] ?? null);
         $ways = array_intersect_key($entry->textMap('ways'), array_flip($settings->answers()));
 
-        return $this->fill(array_values($ways)[0] ?? $own[$prompt->ask] ?? $entry->text('ask'), $this->values($prompt, $thing)).(null === $answering ? '' : ' '.$this->say('answering', $answering));
+        return $this->fill(
+            array_values($ways)[0] ?? $own[$prompt->ask] ?? $entry->text('ask'),
+            $this->values($prompt, $thing),
+        ).(null === $answering ? '' : ' '.$this->say('answering', $answering));
     }
 
     public function answer(Prompt $prompt, string $thing): string
     {
-        return $this->fill($this->files->entry('words/asks', $prompt->ask, $this->files->file('words/asks')[$prompt->ask] ?? null)->text('answer'), $this->values($prompt, $thing));
+        return $this->fill(
+            $this->files->entry('words/asks', $prompt->ask, $this->files->file('words/asks')[$prompt->ask] ?? null)->text('answer'),
+            $this->values($prompt, $thing),
+        );
     }
 
     public function caution(Caution $caution): string
@@ -88,7 +94,11 @@ final class Words
     /** The reach as it is shown: "to 10", or the name of a level. */
     public function reach(Step $step): string
     {
-        return $step->reach->isNumber() ? $this->say('reaches', 'number', ['n' => $step->size]) : $this->skills->words($step->skill->id)->reaches[$step->reach->name];
+        return $step->reach->isNumber() ? $this->say(
+            'reaches',
+            'number',
+            ['n' => $step->size],
+        ) : $this->skills->words($step->skill->id)->reaches[$step->reach->name];
     }
 
     public function step(Step $step): string

@@ -97,7 +97,12 @@ final class DemoHistory
         foreach ($children as $thread => $child) {
             $settings = $this->household->settings()[$thread];
             $simulated[$child->id] = SimulatedChild::ofAge($this->map, $child->ageInMonths($first) - 2, $random, $first);
-            $children[$thread] = $this->firstLook($child->taught(Settings::chosen($settings, [], $child->ageInMonths($today))), $simulated[$child->id], $first, $random);
+            $children[$thread] = $this->firstLook(
+                $child->taught(Settings::chosen($settings, [], $child->ageInMonths($today))),
+                $simulated[$child->id],
+                $first,
+                $random,
+            );
             $this->children->moveIn($children[$thread], $thread, $settings);
         }
         $things = $this->household->things();
@@ -134,7 +139,14 @@ final class DemoHistory
             array_map(static fn (array $endings): float => Liking::of($endings), $this->endings[$child->id] ?? []),
             $this->resting[$child->id] ?? [],
         ), $children);
-        $plan = $this->planner->plan(new DayRequest($date, $seed, $learners, [new Span(540, 580), new Span(780, 810)], $things, [Place::Table, Place::Floor, Place::Outdoors]));
+        $plan = $this->planner->plan(new DayRequest(
+            $date,
+            $seed,
+            $learners,
+            [new Span(540, 580), new Span(780, 810)],
+            $things,
+            [Place::Table, Place::Floor, Place::Outdoors],
+        ));
         $attempts = 0;
         foreach ($plan->setUps as $setUp) {
             $attempts += $this->sitThrough($date, $setUp, $simulated, $random);
@@ -163,7 +175,16 @@ final class DemoHistory
             foreach (Ending::HadEnough === $ending ? \array_slice($sitting->questions, 0, 3) : $sitting->questions as $number => $question) {
                 $help = Ladder::help($this->records[$childId]->state($question->stepId));
                 [$outcome, $method, $slip] = $simulated[$childId]->answer($question, $help, $date, $number, $random);
-                $asked = new Asked($childId, $question, $sitting->course()->stepId, $sitting->course()->form, $setUp->activity->id, $setUp->thingIds(), $date, SetUpState::Planned);
+                $asked = new Asked(
+                    $childId,
+                    $question,
+                    $sitting->course()->stepId,
+                    $sitting->course()->form,
+                    $setUp->activity->id,
+                    $setUp->thingIds(),
+                    $date,
+                    SetUpState::Planned,
+                );
                 $attempt = $asked->attempt(
                     $this->id(),
                     $sittings[$childId]->id,

@@ -30,9 +30,25 @@ final readonly class DemoHousehold
         $born = static fn (int $months): LocalDate => $today->plusDays(-(int) round($months * 30.44) - 5);
 
         return [
-            new Child('0197a000-0000-7000-8000-000000000001', 'Maren', $born(78), likedThings: [self::id('bottle-caps'), self::id('coins')], minutesADay: 30, longestSitting: 15),
+            new Child(
+                '0197a000-0000-7000-8000-000000000001',
+                'Maren',
+                $born(78),
+                likedThings: [self::id('bottle-caps'), self::id('coins')],
+                minutesADay: 30,
+                longestSitting: 15,
+            ),
             new Child('0197a000-0000-7000-8000-000000000002', 'Tobin', $born(54), likedThings: [self::id('clothes-pegs')], minutesADay: 24, longestSitting: 12),
-            new Child('0197a000-0000-7000-8000-000000000003', 'Lark', $born(30), allergies: ['nuts'], likedThings: [self::id('socks')], rests: [new Span(765, 870)], minutesADay: 10, longestSitting: 6),
+            new Child(
+                '0197a000-0000-7000-8000-000000000003',
+                'Lark',
+                $born(30),
+                allergies: ['nuts'],
+                likedThings: [self::id('socks')],
+                rests: [new Span(765, 870)],
+                minutesADay: 10,
+                longestSitting: 6,
+            ),
         ];
     }
 

@@ -21,6 +21,12 @@ final readonly class AgeHint
     /** @return array<string, float> step id => chance that it is known; empty where the age is not known */
     public function of(Child $child, LocalDate $on): array
     {
-        return null === $child->born ? [] : FirstLook::of(OwnMap::of($this->activities->map(), $child->settings), $child->ageInMonths($on), [], [], new Randomizer(new Xoshiro256StarStar(crc32($child->id))))->chances();
+        return null === $child->born ? [] : FirstLook::of(
+            OwnMap::of($this->activities->map(), $child->settings),
+            $child->ageInMonths($on),
+            [],
+            [],
+            new Randomizer(new Xoshiro256StarStar(crc32($child->id))),
+        )->chances();
     }
 }

@@ -207,7 +207,10 @@ final class Children
     /** The child's own thread if nobody else has it, else the first free one; null when the house is full. */
     private function freeThread(?ChildEntity $for): ?int
     {
-        $used = array_map(static fn (ChildEntity $other): int => $other->thread, array_filter($this->here(), static fn (ChildEntity $other): bool => $other !== $for));
+        $used = array_map(
+            static fn (ChildEntity $other): int => $other->thread,
+            array_filter($this->here(), static fn (ChildEntity $other): bool => $other !== $for),
+        );
         $free = array_values(array_diff(range(0, self::MOST - 1), $used));
 
         return null !== $for && \in_array($for->thread, $free, true) ? $for->thread : $free[0] ?? null;

@@ -78,7 +78,11 @@ final class Things
     {
         $thing = $this->find($id);
         $this->write(function () use ($id, $by): void {
-            $this->entities->getConnection()->executeStatement('UPDATE thing SET amount = MAX(0, MIN(?, amount + ?)), version = version + 1 WHERE id = ?', [self::MOST, $by, $id], [ParameterType::INTEGER, ParameterType::INTEGER]);
+            $this->entities->getConnection()->executeStatement(
+                'UPDATE thing SET amount = MAX(0, MIN(?, amount + ?)), version = version + 1 WHERE id = ?',
+                [self::MOST, $by, $id],
+                [ParameterType::INTEGER, ParameterType::INTEGER],
+            );
         });
         $this->entities->refresh($thing);
 

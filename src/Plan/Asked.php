@@ -40,8 +40,19 @@ final readonly class Asked
      *
      * @param float|null $error of a guessed amount; the outcome follows from it
      */
-    public function attempt(string $id, string $sittingId, SkillMap $map, Help $help, Outcome $outcome, ?Method $method, ?Slip $slip, \DateTimeImmutable $at, LocalDate $day, string $deviceId, ?float $error = null): Attempt
-    {
+    public function attempt(
+        string $id,
+        string $sittingId,
+        SkillMap $map,
+        Help $help,
+        Outcome $outcome,
+        ?Method $method,
+        ?Slip $slip,
+        \DateTimeImmutable $at,
+        LocalDate $day,
+        string $deviceId,
+        ?float $error = null,
+    ): Attempt {
         return new Attempt(
             $id,
             $this->question->stepId,

@@ -21,6 +21,9 @@ use Symfony\Component\Uid\Uuid;
 /**
  * Stores a new plan in the place of what was only planned. A set-up that is in both keeps its id, and a question that is in both keeps
  * its own; where questions changed, those before are kept as a revision.
+ *
+ * @phpstan-type Row array<string, int|float|string|null>
+ * @phpstan-type PlanRows array{set_up: list<Row>, sitting: list<Row>, revision: list<Row>}
  */
 final readonly class PlanWriter
 {
@@ -78,27 +81,55 @@ final readonly class PlanWriter
     {
         $connection = $this->entities->getConnection();
         Rows::put($connection, 'set_up', ['id'], [self::setUpRow($setUp, $id, SetUpState::Planned, $date->toString(), 1)]);
-        Rows::put($connection, 'sitting', ['id'], array_map(static fn (Sitting $sitting, int $turn): array => self::sittingRow($sitting, $sittingIds[$sitting->childId], $id, $date->toString(), $turn), $setUp->sittings, array_keys($setUp->sittings)));
+        Rows::put(
+            $connection,
+            'sitting',
+            ['id'],
+            array_map(
+                static fn (Sitting $sitting, int $turn): array => self::sittingRow($sitting, $sittingIds[$sitting->childId], $id, $date->toString(), $turn),
+                $setUp->sittings,
+                array_keys($setUp->sittings),
+            ),
+        );
     }
 
     /** @param array<string, string> $ids key in the plan => id */
     private function takeDay(DayEntity $day, DayPlan $plan, array $ids): bool
     {
         $connection = $this->entities->getConnection();
+        $json = static fn (mixed $value): string => json_encode($value, \JSON_THROW_ON_ERROR);
+        $stretch = static fn (Stretch $stretch): array => [
+            $stretch->state->value,
+            $stretch->span->start,
+            $stretch->span->end,
+            null === $stretch->setUpKey ? null : $ids[$stretch->setUpKey] ?? $stretch->setUpKey,
+        ];
         $values = [
-            json_encode($day->windows, \JSON_THROW_ON_ERROR), (int) $day->wet, (int) $day->quiet, $day->planned + 1, json_encode($day->wanted, \JSON_THROW_ON_ERROR),
-            json_encode((object) array_map(static fn (array $thread): array => array_map(static fn (Stretch $stretch): array => [$stretch->state->value, $stretch->span->start, $stretch->span->end, null === $stretch->setUpKey ? null : $ids[$stretch->setUpKey] ?? $stretch->setUpKey], $thread), $plan->threads), \JSON_THROW_ON_ERROR),
-            json_encode(get_object_vars($plan->goal), \JSON_THROW_ON_ERROR), $day->version + 1, $day->date,
+            $json($day->windows),
+            (int) $day->wet,
+            (int) $day->quiet,
+            $day->planned + 1,
+            $json($day->wanted),
+            $json((object) array_map(static fn (array $thread): array => array_map($stretch, $thread), $plan->threads)),
+            $json(get_object_vars($plan->goal)),
+            $day->version + 1,
+            $day->date,
         ];
 
         return 0 === $day->version
-            ? 1 === $connection->executeStatement('INSERT INTO day (windows, wet, quiet, planned, wanted, threads, goal, version, date, stale) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, 0) ON CONFLICT (date) DO NOTHING', $values)
-            : 1 === $connection->executeStatement('UPDATE day SET windows = ?, wet = ?, quiet = ?, planned = ?, wanted = ?, threads = ?, goal = ?, version = ?, stale = 0 WHERE date = ? AND version = ?', [...$values, $day->version]);
+            ? 1 === $connection->executeStatement(
+                'INSERT INTO day (windows, wet, quiet, planned, wanted, threads, goal, version, date, stale)'
+                .' VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, 0) ON CONFLICT (date) DO NOTHING',
+                $values,
+            )
+            : 1 === $connection->executeStatement(
+                'UPDATE day SET windows = ?, wet = ?, quiet = ?, planned = ?, wanted = ?, threads = ?, goal = ?, version = ?, stale = 0'
+                .' WHERE date = ? AND version = ?',
+                [...$values, $day->version],
+            );
     }
 
-    /**
-     * @param array{set_up: list<array<string, int|float|string|null>>, sitting: list<array<string, int|float|string|null>>, revision: list<array<string, int|float|string|null>>} $rows
-     */
+    /** @param PlanRows $rows */
     private function put(array $rows, string $date): void
     {
         $connection = $this->entities->getConnection();
@@ -107,7 +138,11 @@ final readonly class PlanWriter
         Rows::put($connection, 'revision', ['set_up_id', 'revision'], $rows['revision']);
         $old = LocalDate::parse($date)->plusDays(-RevisionEntity::KEPT_DAYS)->toString();
         $connection->executeStatement('DELETE FROM revision WHERE date < ?', [$old]);
-        $connection->executeStatement('DELETE FROM set_up WHERE state = ? AND date < ? AND NOT EXISTS (SELECT 1 FROM sitting s JOIN attempt a ON a.sitting_id = s.id WHERE s.set_up_id = set_up.id)', [SetUpState::Dropped->value, $old]);
+        $connection->executeStatement(
+            'DELETE FROM set_up WHERE state = ? AND date < ?'
+            .' AND NOT EXISTS (SELECT 1 FROM sitting s JOIN attempt a ON a.sitting_id = s.id WHERE s.set_up_id = set_up.id)',
+            [SetUpState::Dropped->value, $old],
+        );
     }
 
     /**
@@ -134,7 +169,11 @@ final readonly class PlanWriter
         };
         foreach ($new as $setUp) {
             foreach ($before as $id => $stored) {
-                if (!\in_array($id, $ids, true) && $stored->setUp->activity->id === $setUp->activity->id && $sorted($stored->setUp->childIds()) === $sorted($setUp->childIds())) {
+                if (
+                    !\in_array($id, $ids, true)
+                    && $stored->setUp->activity->id === $setUp->activity->id
+                    && $sorted($stored->setUp->childIds()) === $sorted($setUp->childIds())
+                ) {
                     $ids[$setUp->key] ??= $id;
                 }
             }
@@ -144,7 +183,7 @@ final readonly class PlanWriter
         return $ids;
     }
 
-    /** @param array{set_up: list<array<string, int|float|string|null>>, sitting: list<array<string, int|float|string|null>>, revision: list<array<string, int|float|string|null>>} $rows */
+    /** @param PlanRows $rows */
     private static function collect(array &$rows, SetUp $setUp, string $id, ?StoredSetUp $before, string $date): void
     {
         $changed = false;
@@ -159,7 +198,12 @@ final readonly class PlanWriter
             foreach ($before->sittings as $was) {
                 $sittings[$was->id] = ['courses' => Stored::courses($was->sitting), 'questions' => array_map(Stored::question(...), $was->sitting->questions)];
             }
-            $rows['revision'][] = ['set_up_id' => $id, 'revision' => $before->revision, 'date' => $date, 'sittings' => json_encode($sittings, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE)];
+            $rows['revision'][] = [
+                'set_up_id' => $id,
+                'revision' => $before->revision,
+                'date' => $date,
+                'sittings' => json_encode($sittings, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE),
+            ];
         }
         $rows['set_up'][] = self::setUpRow($setUp, $id, SetUpState::Planned, $date, ($before->revision ?? 1) + ($changed ? 1 : 0));
     }
@@ -191,7 +235,10 @@ final readonly class PlanWriter
             'part' => $setUp->part->value,
             'start' => $setUp->span->start,
             'minutes' => $setUp->span->minutes(),
-            'laid' => json_encode(array_map(static fn (Laid $laid): array => ['role' => $laid->roleId, 'thing' => $laid->thing->id, 'count' => $laid->count], $setUp->laid), \JSON_THROW_ON_ERROR),
+            'laid' => json_encode(
+                array_map(static fn (Laid $laid): array => ['role' => $laid->roleId, 'thing' => $laid->thing->id, 'count' => $laid->count], $setUp->laid),
+                \JSON_THROW_ON_ERROR,
+            ),
             'props' => json_encode(array_map(static fn (Prop $prop): string => $prop->id, $setUp->props), \JSON_THROW_ON_ERROR),
             'warnings' => json_encode(array_map(static fn (Caution $caution): array => Stored::warning($caution), $setUp->warnings), \JSON_THROW_ON_ERROR),
             'revision' => $revision,
@@ -208,7 +255,10 @@ final readonly class PlanWriter
             'child_id' => $sitting->childId,
             'date' => $date,
             'courses' => json_encode(Stored::courses($sitting), \JSON_THROW_ON_ERROR),
-            'questions' => json_encode(array_map(static fn (Question $question): array => Stored::question($question), $sitting->questions), \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE),
+            'questions' => json_encode(
+                array_map(static fn (Question $question): array => Stored::question($question), $sitting->questions),
+                \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE,
+            ),
             'value' => $sitting->value,
             'worth' => null === $sitting->worth ? null : json_encode(get_object_vars($sitting->worth), \JSON_THROW_ON_ERROR),
             'turn_order' => '[]',

@@ -88,7 +88,10 @@ final readonly class Planning
         $day = $this->plans->day($date);
         $this->entities->detach($day);
         $want($day);
-        $fits = [] !== array_filter($this->planner->plan($this->request($day, $this->plans->all($date), false))->setUps, static fn (SetUp $setUp): bool => $setUp->activity->id === $activityId);
+        $fits = [] !== array_filter(
+            $this->planner->plan($this->request($day, $this->plans->all($date), false))->setUps,
+            static fn (SetUp $setUp): bool => $setUp->activity->id === $activityId,
+        );
         if ($fits) {
             $this->plan($date, $want);
         }
@@ -100,8 +103,14 @@ final readonly class Planning
     private function request(DayEntity $day, array $all, bool $holding): DayRequest
     {
         $date = LocalDate::parse($day->date);
-        $kept = array_values(array_map(static fn (StoredSetUp $setUp): SetUp => $setUp->setUp, array_filter($all, static fn (StoredSetUp $setUp): bool => $setUp->isKept())));
-        $planned = array_values(array_map(static fn (StoredSetUp $setUp): SetUp => $setUp->setUp, array_filter($all, static fn (StoredSetUp $setUp): bool => SetUpState::Planned === $setUp->state)));
+        $kept = array_values(array_map(
+            static fn (StoredSetUp $setUp): SetUp => $setUp->setUp,
+            array_filter($all, static fn (StoredSetUp $setUp): bool => $setUp->isKept()),
+        ));
+        $planned = array_values(array_map(
+            static fn (StoredSetUp $setUp): SetUp => $setUp->setUp,
+            array_filter($all, static fn (StoredSetUp $setUp): bool => SetUpState::Planned === $setUp->state),
+        ));
         $endings = $this->plans->endings();
         $resting = $this->plans->resting($date);
         $children = $this->children->present($date);
@@ -114,7 +123,18 @@ final readonly class Planning
             $resting[$child->id] ?? [],
         ), $children);
 
-        return new DayRequest($date, $date->dayNumber, $learners, $day->spans(), $this->things->present(), $day->places(), $day->quiet, $kept, $day->wanted, $holding && [] !== $kept ? $planned : []);
+        return new DayRequest(
+            $date,
+            $date->dayNumber,
+            $learners,
+            $day->spans(),
+            $this->things->present(),
+            $day->places(),
+            $day->quiet,
+            $kept,
+            $day->wanted,
+            $holding && [] !== $kept ? $planned : [],
+        );
     }
 
     /** @param list<SetUp> $kept */

@@ -26,6 +26,8 @@ use Pindle\Core\Thing\Thing;
 /** Reads plans as made and as done. */
 final readonly class Plans
 {
+    private const SET_UPS = 'SELECT u, s FROM '.SetUpEntity::class.' u LEFT JOIN u.sittings s';
+
     public function __construct(private EntityManagerInterface $entities, private Catalogue $catalogue, private Things $things, private Evidence $evidence)
     {
     }
@@ -50,12 +52,14 @@ final readonly class Plans
     /** @return list<StoredSetUp> also what is not in the plan any more, in order of time */
     public function all(LocalDate $date): array
     {
-        return $this->read($this->entities->createQuery('SELECT u, s FROM '.SetUpEntity::class.' u LEFT JOIN u.sittings s WHERE u.date = :of ORDER BY u.start, u.id, s.turn, s.id')->setParameter('of', $date->toString()));
+        $query = $this->entities->createQuery(self::SET_UPS.' WHERE u.date = :of ORDER BY u.start, u.id, s.turn, s.id');
+
+        return $this->read($query->setParameter('of', $date->toString()));
     }
 
     public function setUp(string $id): ?StoredSetUp
     {
-        return $this->read($this->entities->createQuery('SELECT u, s FROM '.SetUpEntity::class.' u LEFT JOIN u.sittings s WHERE u.id = :of ORDER BY s.turn, s.id')->setParameter('of', $id))[0] ?? null;
+        return $this->read($this->entities->createQuery(self::SET_UPS.' WHERE u.id = :of ORDER BY s.turn, s.id')->setParameter('of', $id))[0] ?? null;
     }
 
     public function everPlanned(string $activityId): bool
@@ -75,7 +79,10 @@ final readonly class Plans
         $setUp = $sitting->setUp;
         [$courses, $questions] = [$sitting->courses, $sitting->questions];
         $stored = array_column($questions, null, 'id')[$questionId] ?? null;
-        foreach (null === $stored ? $this->entities->getRepository(RevisionEntity::class)->findBy(['setUpId' => $setUpId], ['revision' => 'DESC']) : [] as $revision) {
+        foreach (null === $stored ? $this->entities->getRepository(RevisionEntity::class)->findBy(
+            ['setUpId' => $setUpId],
+            ['revision' => 'DESC'],
+        ) : [] as $revision) {
             $before = $revision->sittings[$sittingId] ?? ['courses' => $courses, 'questions' => []];
             if (null === $stored) {
                 $stored = array_column($before['questions'], null, 'id')[$questionId] ?? null;
@@ -100,7 +107,10 @@ final readonly class Plans
     public function endings(): array
     {
         $endings = [];
-        $rows = $this->entities->createQuery('SELECT s.childId AS child, u.activityId AS activity, s.ending AS ending FROM '.SittingEntity::class.' s JOIN s.setUp u WHERE s.ending IS NOT NULL')->getArrayResult();
+        $rows = $this->entities
+            ->createQuery('SELECT s.childId AS child, u.activityId AS activity, s.ending AS ending'
+                .' FROM '.SittingEntity::class.' s JOIN s.setUp u WHERE s.ending IS NOT NULL')
+            ->getArrayResult();
         /** @var list<array{child: string, activity: string, ending: Ending}> $rows */
         foreach ($rows as $row) {
             $endings[$row['child']][$row['activity']][] = $row['ending'];
@@ -115,7 +125,8 @@ final readonly class Plans
         $resting = [];
         /** @var list<array{child: string, step: string, until: string}> $rows */
         $rows = $this->entities->getConnection()->fetchAllAssociative(
-            "SELECT s.child_id AS child, json_extract(c.value, '$.step') AS step, MAX(json_extract(c.value, '$.rests')) AS until FROM sitting s, json_each(s.courses) c WHERE json_extract(c.value, '$.rests') > ? GROUP BY 1, 2",
+            "SELECT s.child_id AS child, json_extract(c.value, '$.step') AS step, MAX(json_extract(c.value, '$.rests')) AS until"
+            ." FROM sitting s, json_each(s.courses) c WHERE json_extract(c.value, '$.rests') > ? GROUP BY 1, 2",
             [$on->toString()],
         );
         foreach ($rows as $row) {
@@ -131,12 +142,18 @@ final readonly class Plans
         /** @var list<SetUpEntity> $entities */
         $entities = $query->setHint(Query::HINT_REFRESH, true)->getResult();
         // What was planned with an activity that cannot be read any more is not shown; it is still kept.
-        $entities = array_values(array_filter($entities, fn (SetUpEntity $setUp): bool => $this->catalogue->has($setUp->activityId) && \count($setUp->sittings) > 0));
+        $entities = array_values(array_filter(
+            $entities,
+            fn (SetUpEntity $setUp): bool => $this->catalogue->has($setUp->activityId) && \count($setUp->sittings) > 0,
+        ));
         if ([] === $entities) {
             return [];
         }
         $open = array_filter($entities, static fn (SetUpEntity $setUp): bool => SetUpState::Done !== $setUp->state);
-        $begun = $this->evidence->begun(array_merge(...array_values(array_map(static fn (SetUpEntity $setUp): array => array_values($setUp->sittings->map(static fn (SittingEntity $sitting): string => $sitting->id)->toArray()), $open))));
+        $begun = $this->evidence->begun(array_merge(...array_values(array_map(
+            static fn (SetUpEntity $setUp): array => array_values($setUp->sittings->map(static fn (SittingEntity $sitting): string => $sitting->id)->toArray()),
+            $open,
+        ))));
         $things = $this->things->ever();
 
         return array_map(fn (SetUpEntity $setUp): StoredSetUp => $this->toStored($setUp, $things, $begun), $entities);
@@ -152,7 +169,10 @@ final readonly class Plans
         foreach ($entity->sittings as $sitting) {
             $sittings[$sitting->childId] = self::sitting($sitting);
         }
-        $isBegun = SetUpState::Done !== $entity->state && [] !== array_filter($sittings, static fn (StoredSitting $sitting): bool => isset($begun[$sitting->id]));
+        $isBegun = SetUpState::Done !== $entity->state && [] !== array_filter(
+            $sittings,
+            static fn (StoredSitting $sitting): bool => isset($begun[$sitting->id]),
+        );
 
         return new StoredSetUp(
             new SetUp(
@@ -161,8 +181,18 @@ final readonly class Plans
                 $entity->place,
                 $entity->part,
                 Span::lasting($entity->start, $entity->minutes),
-                array_map(static fn (StoredSitting $sitting): Sitting => $sitting->sitting, array_values($sittings)) ?: throw new \LogicException('A stored set-up has no sitting.'),
-                array_map(static fn (array $laid): Laid => new Laid($laid['role'], $things[$laid['thing']] ?? new Thing($laid['thing'], 'things', 'thing', 0), $laid['count']), $entity->laid),
+                array_map(
+                    static fn (StoredSitting $sitting): Sitting => $sitting->sitting,
+                    array_values($sittings),
+                ) ?: throw new \LogicException('A stored set-up has no sitting.'),
+                array_map(
+                    static fn (array $laid): Laid => new Laid(
+                        $laid['role'],
+                        $things[$laid['thing']] ?? new Thing($laid['thing'], 'things', 'thing', 0),
+                        $laid['count'],
+                    ),
+                    $entity->laid,
+                ),
                 array_map(Stored::readWarning(...), $entity->warnings ?? []),
                 array_values(array_filter(array_map($this->catalogue->prop(...), $entity->props))),
             ),
@@ -193,7 +223,13 @@ final readonly class Plans
 
         return new StoredSitting(
             $sitting->id,
-            new Sitting($sitting->childId, array_map(Stored::readCourse(...), $sitting->courses), array_map(Stored::readQuestion(...), $sitting->questions), $sitting->value, null === $sitting->worth ? null : new Worth(...$sitting->worth)),
+            new Sitting(
+                $sitting->childId,
+                array_map(Stored::readCourse(...), $sitting->courses),
+                array_map(Stored::readQuestion(...), $sitting->questions),
+                $sitting->value,
+                null === $sitting->worth ? null : new Worth(...$sitting->worth),
+            ),
             $sitting->order(),
             array_map(static fn (array $advice): Idea => Idea::from($advice['idea']), $sitting->advice),
             $results,

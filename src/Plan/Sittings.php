@@ -29,20 +29,31 @@ final readonly class Sittings
      */
     public function advised(StoredSitting $sitting, Idea $idea, bool $taken, array $questions, array $order): void
     {
-        $named = array_map(static fn (Question $question): Question => '' === $question->id ? $question->named(Uuid::v7()->toRfc4122()) : $question, $questions);
-        $this->entities->getConnection()->executeStatement('UPDATE sitting SET advice = json_insert(advice, \'$[#]\', json(?)), questions = ?, turn_order = ? WHERE id = ?', [
-            json_encode(['idea' => $idea->value, 'taken' => $taken], \JSON_THROW_ON_ERROR),
-            json_encode(array_map(static fn (Question $question): array => Stored::question($question), $named), \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE),
-            json_encode(array_map(static fn (int $place): string => $named[$place]->id, $order), \JSON_THROW_ON_ERROR),
-            $sitting->id,
-        ]);
+        $named = array_map(
+            static fn (Question $question): Question => '' === $question->id ? $question->named(Uuid::v7()->toRfc4122()) : $question,
+            $questions,
+        );
+        $this->entities
+            ->getConnection()
+            ->executeStatement('UPDATE sitting SET advice = json_insert(advice, \'$[#]\', json(?)), questions = ?, turn_order = ? WHERE id = ?', [
+                json_encode(['idea' => $idea->value, 'taken' => $taken], \JSON_THROW_ON_ERROR),
+                json_encode(
+                    array_map(static fn (Question $question): array => Stored::question($question), $named),
+                    \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE,
+                ),
+                json_encode(array_map(static fn (int $place): string => $named[$place]->id, $order), \JSON_THROW_ON_ERROR),
+                $sitting->id,
+            ]);
     }
 
     /** Something was seen in a set-up that is not in the plan any more: it is in it again, and the rest is planned around it. */
     public function revive(string $setUpId): void
     {
         $this->entities->wrapInTransaction(function () use ($setUpId): void {
-            $this->entities->getConnection()->executeStatement('UPDATE set_up SET state = ? WHERE id = ? AND state = ?', [SetUpState::Planned->value, $setUpId, SetUpState::Dropped->value]);
+            $this->entities->getConnection()->executeStatement(
+                'UPDATE set_up SET state = ? WHERE id = ? AND state = ?',
+                [SetUpState::Planned->value, $setUpId, SetUpState::Dropped->value],
+            );
             $this->stale->mark();
         });
     }
@@ -57,7 +68,10 @@ final readonly class Sittings
     public function finish(StoredSetUp $stored, Ending $ending, array $results): bool
     {
         return $this->entities->wrapInTransaction(function () use ($stored, $ending, $results): bool {
-            if (1 !== $this->entities->getConnection()->executeStatement('UPDATE set_up SET state = ? WHERE id = ? AND state <> ?', [SetUpState::Done->value, $stored->setUp->key, SetUpState::Done->value])) {
+            if (1 !== $this->entities->getConnection()->executeStatement(
+                'UPDATE set_up SET state = ? WHERE id = ? AND state <> ?',
+                [SetUpState::Done->value, $stored->setUp->key, SetUpState::Done->value],
+            )) {
                 return false;
             }
             $this->end($stored->sittings, $stored->date, $ending, $results);

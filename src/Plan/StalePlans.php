@@ -35,11 +35,17 @@ final readonly class StalePlans
     /** The caller is inside a transaction. */
     public function mark(): void
     {
-        $this->connection->executeStatement('UPDATE day SET stale = 1, version = version + 1 WHERE date >= ? AND planned > 0', [$this->clock->today()->toString()]);
+        $this->connection->executeStatement(
+            'UPDATE day SET stale = 1, version = version + 1 WHERE date >= ? AND planned > 0',
+            [$this->clock->today()->toString()],
+        );
     }
 
     private function goesOn(?string $sittingId): bool
     {
-        return null !== $sittingId && false !== $this->connection->fetchOne('SELECT 1 FROM sitting s JOIN set_up u ON u.id = s.set_up_id WHERE s.id = ? AND u.state <> ?', [$sittingId, SetUpState::Done->value]);
+        return null !== $sittingId && false !== $this->connection->fetchOne(
+            'SELECT 1 FROM sitting s JOIN set_up u ON u.id = s.set_up_id WHERE s.id = ? AND u.state <> ?',
+            [$sittingId, SetUpState::Done->value],
+        );
     }
 }

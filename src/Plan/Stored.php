@@ -23,14 +23,23 @@ use Pindle\Core\Skill\Form;
  * @phpstan-type StoredQuestion array{id: string, step: string, kind: string, prompt: array<string, int|string>, level: string}
  * @phpstan-type StoredDecision array{kind: string, reason: string, values: array<string, int>, opens: list<string>, remedy: string|null}
  * @phpstan-type StoredWarning array{rule: string, severity: string, thing: string, childId: string, child: string}
- * @phpstan-type StoredCourse array{step: string, form: string|null, help: string, reason: string, values: array<string, int|string>, brandNew: bool, before: string, after: string|null, decision: StoredDecision|null, rests: string|null}
+ * @phpstan-type StoredCourse array{
+ *     step: string, form: string|null, help: string, reason: string, values: array<string, int|string>, brandNew: bool,
+ *     before: string, after: string|null, decision: StoredDecision|null, rests: string|null
+ * }
  */
 final class Stored
 {
     /** @return StoredQuestion */
     public static function question(Question $question): array
     {
-        return ['id' => $question->id, 'step' => $question->stepId, 'kind' => Kind::of($question->prompt)->id, 'prompt' => Kind::stored($question->prompt), 'level' => $question->level->value];
+        return [
+            'id' => $question->id,
+            'step' => $question->stepId,
+            'kind' => Kind::of($question->prompt)->id,
+            'prompt' => Kind::stored($question->prompt),
+            'level' => $question->level->value,
+        ];
     }
 
     /** @param StoredQuestion $stored */
@@ -54,7 +63,10 @@ final class Stored
             'decision' => null === $decision ? null : [
                 'kind' => $decision->kind->value,
                 'reason' => $decision->reason->value,
-                'values' => ['unaided' => $decision->unaided, 'attempts' => $decision->attempts] + (null === $decision->days ? [] : ['days' => $decision->days]),
+                'values' => [
+                    'unaided' => $decision->unaided,
+                    'attempts' => $decision->attempts,
+                ] + (null === $decision->days ? [] : ['days' => $decision->days]),
                 'opens' => $decision->opens,
                 'remedy' => $decision->remedy?->value,
             ],
@@ -85,7 +97,13 @@ final class Stored
     /** @return StoredWarning */
     public static function warning(Caution $caution): array
     {
-        return ['rule' => $caution->rule, 'severity' => $caution->severity->value, 'thing' => $caution->thing, 'childId' => $caution->childId, 'child' => $caution->childName];
+        return [
+            'rule' => $caution->rule,
+            'severity' => $caution->severity->value,
+            'thing' => $caution->thing,
+            'childId' => $caution->childId,
+            'child' => $caution->childName,
+        ];
     }
 
     /** @param StoredWarning $stored */

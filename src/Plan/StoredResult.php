@@ -18,7 +18,14 @@ final readonly class StoredResult
      * @param list<string>       $opens  ids of steps that can begin now
      * @param Slip|null          $remedy the slip whose remedy is for next time
      */
-    public function __construct(public Course $course, public Mark $after, public DecisionKind $kind, public DecisionReason $reason, public array $values, public array $opens, public ?Slip $remedy)
-    {
+    public function __construct(
+        public Course $course,
+        public Mark $after,
+        public DecisionKind $kind,
+        public DecisionReason $reason,
+        public array $values,
+        public array $opens,
+        public ?Slip $remedy,
+    ) {
     }
 }

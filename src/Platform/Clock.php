@@ -46,7 +46,10 @@ final readonly class Clock
     {
         $at = $this->fromDevice($milliseconds);
 
-        return $at->getTimestamp() <= $this->now()->getTimestamp() + self::SKEW ? $at : throw Refusal::invalid('at', 'That is in the future. Is the clock of this device right?');
+        return $at->getTimestamp() <= $this->now()->getTimestamp() + self::SKEW ? $at : throw Refusal::invalid(
+            'at',
+            'That is in the future. Is the clock of this device right?',
+        );
     }
 
     /** The house's instant for what a device's own clock said, in milliseconds since 1970: the same, but for the days between today and a fixed day. */
@@ -74,6 +77,9 @@ final readonly class Clock
     /** The instant of a minute of a day in the household's zone, in UTC. */
     public function instant(LocalDate $day, int $minute): \DateTimeImmutable
     {
-        return (new \DateTimeImmutable(\sprintf('%s %02d:%02d', $day->toString(), intdiv($minute, 60), $minute % 60), $this->zone))->setTimezone(new \DateTimeZone('UTC'));
+        return (new \DateTimeImmutable(
+            \sprintf('%s %02d:%02d', $day->toString(), intdiv($minute, 60), $minute % 60),
+            $this->zone,
+        ))->setTimezone(new \DateTimeZone('UTC'));
     }
 }

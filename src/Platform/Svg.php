@@ -41,7 +41,8 @@ final readonly class Svg
         $marks = implode('', array_map(fn (Mark $mark): string => $this->mark($mark, $say), $drawing->marks));
 
         return \sprintf(
-            '<svg xmlns="http://www.w3.org/2000/svg" viewBox="%s %s %s %s" preserveAspectRatio="xMidYMid meet" %s><g stroke-linejoin="round" stroke-linecap="round" fill-rule="evenodd">%s</g></svg>',
+            '<svg xmlns="http://www.w3.org/2000/svg" viewBox="%s %s %s %s" preserveAspectRatio="xMidYMid meet" %s>'
+                .'<g stroke-linejoin="round" stroke-linecap="round" fill-rule="evenodd">%s</g></svg>',
             self::number(($drawing->width - $wide) / 2),
             self::number(($drawing->height - $high) / 2),
             self::number($wide),
@@ -56,10 +57,39 @@ final readonly class Svg
     {
         return match (true) {
             $mark instanceof Path => \sprintf('<path d="%s"%s%s/>', self::escape($mark->d), self::place($mark), $this->paint($mark->paint)),
-            $mark instanceof Box => \sprintf('<rect x="%s" y="%s" width="%s" height="%s"%s%s/>', self::number($mark->x - $mark->width / 2), self::number($mark->y - $mark->height / 2), self::number($mark->width), self::number($mark->height), $mark->corner > 0.0 ? ' rx="'.self::number($mark->corner).'"' : '', $this->paint($mark->paint)),
-            $mark instanceof Oval => \sprintf('<ellipse cx="%s" cy="%s" rx="%s" ry="%s"%s/>', self::number($mark->x), self::number($mark->y), self::number($mark->width / 2), self::number($mark->height / 2), $this->paint($mark->paint)),
-            $mark instanceof Line => \sprintf('<line x1="%s" y1="%s" x2="%s" y2="%s"%s/>', self::number($mark->fromX), self::number($mark->fromY), self::number($mark->toX), self::number($mark->toY), $this->paint($mark->paint)),
-            $mark instanceof Text => \sprintf('<text x="%s" y="%s" font-size="%s" font-weight="700" text-anchor="middle" fill="%s">%s</text>', self::number($mark->x), self::number($mark->y + $mark->height / 2), self::number($mark->height / self::LETTER), $this->colour($mark->ink), self::escape($say($mark->message, $mark->values))),
+            $mark instanceof Box => \sprintf(
+                '<rect x="%s" y="%s" width="%s" height="%s"%s%s/>',
+                self::number($mark->x - $mark->width / 2),
+                self::number($mark->y - $mark->height / 2),
+                self::number($mark->width),
+                self::number($mark->height),
+                $mark->corner > 0.0 ? ' rx="'.self::number($mark->corner).'"' : '',
+                $this->paint($mark->paint),
+            ),
+            $mark instanceof Oval => \sprintf(
+                '<ellipse cx="%s" cy="%s" rx="%s" ry="%s"%s/>',
+                self::number($mark->x),
+                self::number($mark->y),
+                self::number($mark->width / 2),
+                self::number($mark->height / 2),
+                $this->paint($mark->paint),
+            ),
+            $mark instanceof Line => \sprintf(
+                '<line x1="%s" y1="%s" x2="%s" y2="%s"%s/>',
+                self::number($mark->fromX),
+                self::number($mark->fromY),
+                self::number($mark->toX),
+                self::number($mark->toY),
+                $this->paint($mark->paint),
+            ),
+            $mark instanceof Text => \sprintf(
+                '<text x="%s" y="%s" font-size="%s" font-weight="700" text-anchor="middle" fill="%s">%s</text>',
+                self::number($mark->x),
+                self::number($mark->y + $mark->height / 2),
+                self::number($mark->height / self::LETTER),
+                $this->colour($mark->ink),
+                self::escape($say($mark->message, $mark->values)),
+            ),
             default => throw new \LogicException(\sprintf('%s cannot be written as SVG.', $mark::class)),
         };
     }
@@ -67,7 +97,11 @@ final readonly class Svg
     private static function place(Path $path): string
     {
         $transform = (0.0 === $path->x && 0.0 === $path->y ? '' : \sprintf('translate(%s %s)', self::number($path->x), self::number($path->y)))
-            .(1.0 === $path->scale && !$path->flip ? '' : \sprintf('scale(%s %s)', self::number($path->flip ? -$path->scale : $path->scale), self::number($path->scale)))
+            .(1.0 === $path->scale && !$path->flip ? '' : \sprintf(
+                'scale(%s %s)',
+                self::number($path->flip ? -$path->scale : $path->scale),
+                self::number($path->scale),
+            ))
             .(0.0 === $path->turn ? '' : \sprintf('rotate(%s)', self::number($path->turn)));
 
         return '' === $transform ? '' : ' transform="'.$transform.'"';
@@ -77,7 +111,11 @@ final readonly class Svg
     {
         return ' fill="'.(null === $paint->fill ? 'none' : $this->colour($paint->fill)).'"'
             .(null === $paint->line ? '' : \sprintf(' stroke="%s" stroke-width="%s"', $this->colour($paint->line), self::number($paint->width)))
-            .($paint->dashed ? \sprintf(' stroke-dasharray="%s %s"', self::number(2.2 * max(1.0, $paint->width)), self::number(1.8 * max(1.0, $paint->width))) : '')
+            .($paint->dashed ? \sprintf(
+                ' stroke-dasharray="%s %s"',
+                self::number(2.2 * max(1.0, $paint->width)),
+                self::number(1.8 * max(1.0, $paint->width)),
+            ) : '')
             .(1.0 === $paint->strength ? '' : ' opacity="'.self::number($paint->strength).'"');
     }
 

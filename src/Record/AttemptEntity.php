@@ -14,7 +14,10 @@ use Pindle\Core\Evidence\Outcome;
 use Pindle\Core\Evidence\Slip;
 use Pindle\Core\Skill\Form;
 
-/** An attempt as it happened. It is never edited; taking it back only marks it, and a correction is an attempt of its own, so that the history still shows both. */
+/**
+ * An attempt as it happened. It is never edited; taking it back only marks it, and a correction is an attempt of its own, so that the history still shows
+ * both.
+ */
 #[ORM\Entity(repositoryClass: AttemptRepository::class)]
 #[ORM\Table(name: 'attempt')]
 #[ORM\Index(name: 'attempt_of_child', fields: ['childId', 'at'])]

@@ -18,8 +18,12 @@ use Psr\EventDispatcher\EventDispatcherInterface;
 /** What was seen, and the record that follows from it. */
 final readonly class Evidence
 {
-    public function __construct(private AttemptRepository $attempts, private Records $records, private EntityManagerInterface $entities, private EventDispatcherInterface $events)
-    {
+    public function __construct(
+        private AttemptRepository $attempts,
+        private Records $records,
+        private EntityManagerInterface $entities,
+        private EventDispatcherInterface $events,
+    ) {
     }
 
     public function record(Child $child): ChildRecord
@@ -148,7 +152,8 @@ final readonly class Evidence
             return [];
         }
         $begun = $this->entities->getConnection()->fetchFirstColumn(
-            'SELECT sitting_id FROM attempt WHERE removed_at IS NULL AND sitting_id IN (?) UNION SELECT sitting_id FROM note WHERE removed_at IS NULL AND sitting_id IN (?)',
+            'SELECT sitting_id FROM attempt WHERE removed_at IS NULL AND sitting_id IN (?)'
+            .' UNION SELECT sitting_id FROM note WHERE removed_at IS NULL AND sitting_id IN (?)',
             [$sittingIds, $sittingIds],
             [ArrayParameterType::STRING, ArrayParameterType::STRING],
         );
@@ -160,8 +165,15 @@ final readonly class Evidence
     public function history(string $childId, string $stepId): array
     {
         $history = array_map(
-            static fn (AttemptEntity|NoteEntity $seen): array => ['seen' => $seen->toCore(), 'removed' => null !== $seen->removedAt, 'corrects' => $seen instanceof AttemptEntity ? $seen->corrects : null],
-            [...$this->attempts->ofStep($childId, $stepId), ...$this->entities->getRepository(NoteEntity::class)->findBy(['childId' => $childId, 'stepId' => $stepId])],
+            static fn (AttemptEntity|NoteEntity $seen): array => [
+                'seen' => $seen->toCore(),
+                'removed' => null !== $seen->removedAt,
+                'corrects' => $seen instanceof AttemptEntity ? $seen->corrects : null,
+            ],
+            [
+                ...$this->attempts->ofStep($childId, $stepId),
+                ...$this->entities->getRepository(NoteEntity::class)->findBy(['childId' => $childId, 'stepId' => $stepId]),
+            ],
         );
         usort($history, static fn (array $a, array $b): int => Attempt::compare($b['seen'], $a['seen']));
 

@@ -47,11 +47,20 @@ final class FirstLooks
     public function look(FirstLookEntity $entity, Child $child): FirstLook
     {
         $map = OwnMap::of($this->map, $child->settings);
-        $answers = array_map(static fn (Attempt $attempt): Answer => new Answer($attempt->stepId, $attempt->outcome, $attempt->choices), $this->evidence->attemptsIn($entity->id));
+        $answers = array_map(
+            static fn (Attempt $attempt): Answer => new Answer($attempt->stepId, $attempt->outcome, $attempt->choices),
+            $this->evidence->attemptsIn($entity->id),
+        );
 
         $key = $entity->id.implode('', array_map(static fn (Answer $answer): string => '/'.$answer->stepId.'='.$answer->outcome->value, $answers));
 
-        return $this->worked[$key] ??= FirstLook::of($map, null === $child->born ? null : $child->ageInMonths(LocalDate::parse($entity->startedOn)), $entity->canAlready, $answers, new Randomizer(new Xoshiro256StarStar(crc32($entity->id))));
+        return $this->worked[$key] ??= FirstLook::of(
+            $map,
+            null === $child->born ? null : $child->ageInMonths(LocalDate::parse($entity->startedOn)),
+            $entity->canAlready,
+            $answers,
+            new Randomizer(new Xoshiro256StarStar(crc32($entity->id))),
+        );
     }
 
     /** The step to ask about next; null when the look is over. */

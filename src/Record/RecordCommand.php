@@ -13,8 +13,12 @@ use Symfony\Component\Console\Style\SymfonyStyle;
 #[AsCommand('pindle:record', 'Makes the kept record of every child anew from the evidence, and says where the two were not equal.')]
 final class RecordCommand
 {
-    public function __construct(private readonly Children $children, private readonly Evidence $evidence, private readonly Records $records, private readonly Clock $clock)
-    {
+    public function __construct(
+        private readonly Children $children,
+        private readonly Evidence $evidence,
+        private readonly Records $records,
+        private readonly Clock $clock,
+    ) {
     }
 
     public function __invoke(SymfonyStyle $io): int
@@ -23,8 +27,16 @@ final class RecordCommand
         foreach ($this->children->present($this->clock->today()) as $child) {
             $kept = $this->evidence->record($child);
             $replayed = $this->records->rebuild($child);
-            $wrong = array_filter(array_keys($replayed->states + $kept->states), static fn (string $stepId): bool => $replayed->state($stepId) != $kept->state($stepId));
-            $io->writeln(\sprintf('  %s: %d steps, %s', $child->name, \count($replayed->states), [] === $wrong ? 'equal' : 'not equal at '.implode(', ', $wrong)));
+            $wrong = array_filter(
+                array_keys($replayed->states + $kept->states),
+                static fn (string $stepId): bool => $replayed->state($stepId) != $kept->state($stepId),
+            );
+            $io->writeln(\sprintf(
+                '  %s: %d steps, %s',
+                $child->name,
+                \count($replayed->states),
+                [] === $wrong ? 'equal' : 'not equal at '.implode(', ', $wrong),
+            ));
             $differ += \count($wrong);
         }
 

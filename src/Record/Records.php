@@ -70,7 +70,10 @@ final readonly class Records
     {
         return $this->entities->wrapInTransaction(function () use ($child, $write, $new, $stepIds): ChildRecord {
             // Writing first takes the lock before anything is read, so that no other device's change is lost.
-            $row = $this->entities->getConnection()->fetchAssociative('UPDATE record SET basis = basis WHERE child_id = ? RETURNING child_id, basis, newest, last_sittings', [$child->id]);
+            $row = $this->entities->getConnection()->fetchAssociative(
+                'UPDATE record SET basis = basis WHERE child_id = ? RETURNING child_id, basis, newest, last_sittings',
+                [$child->id],
+            );
             /** @var array{child_id: string, basis: string, newest: string|null, last_sittings: string}|false $row */
             [$before, $newest] = $this->read([$child], false === $row ? [] : [$row])[$child->id] ?? [null, null];
             $write();
@@ -101,8 +104,14 @@ final readonly class Records
     private function again(Child $child, ChildRecord $record, array $stepIds): ChildRecord
     {
         $touched = array_values(array_unique(array_merge(...array_map($record->touchedBy(...), array_filter($stepIds, $record->map->has(...))))));
-        $sittings = $this->entities->getConnection()->fetchFirstColumn('SELECT sitting_id FROM attempt WHERE child_id = ? AND removed_at IS NULL AND is_look = 0 GROUP BY sitting_id ORDER BY MAX(at) DESC LIMIT 2', [$child->id]);
-        $lastAttempts = array_map(static fn (AttemptEntity $attempt): Attempt => $attempt->toCore(), $this->entities->getRepository(AttemptEntity::class)->findBy(['sittingId' => $sittings, 'removedAt' => null]));
+        $sittings = $this->entities->getConnection()->fetchFirstColumn(
+            'SELECT sitting_id FROM attempt WHERE child_id = ? AND removed_at IS NULL AND is_look = 0 GROUP BY sitting_id ORDER BY MAX(at) DESC LIMIT 2',
+            [$child->id],
+        );
+        $lastAttempts = array_map(
+            static fn (AttemptEntity $attempt): Attempt => $attempt->toCore(),
+            $this->entities->getRepository(AttemptEntity::class)->findBy(['sittingId' => $sittings, 'removedAt' => null]),
+        );
 
         return $record->again($touched, $this->evidence($child->id, $record->bearingOn($touched)), $lastAttempts, $child->priors);
     }
@@ -135,7 +144,11 @@ final readonly class Records
     private function kept(array $children): array
     {
         /** @var list<array{child_id: string, basis: string, newest: string|null, last_sittings: string}> $rows */
-        $rows = $this->entities->getConnection()->fetchAllAssociative('SELECT child_id, basis, newest, last_sittings FROM record WHERE child_id IN (?)', [self::ids($children)], [ArrayParameterType::STRING]);
+        $rows = $this->entities->getConnection()->fetchAllAssociative(
+            'SELECT child_id, basis, newest, last_sittings FROM record WHERE child_id IN (?)',
+            [self::ids($children)],
+            [ArrayParameterType::STRING],
+        );
 
         return $this->read($children, $rows);
     }
@@ -150,7 +163,11 @@ final readonly class Records
     {
         $states = [];
         /** @var list<array{child_id: string, step_id: string, state: string}> $stored */
-        $stored = [] === $rows ? [] : $this->entities->getConnection()->fetchAllAssociative('SELECT child_id, step_id, state FROM step_state WHERE child_id IN (?)', [self::ids($children)], [ArrayParameterType::STRING]);
+        $stored = [] === $rows ? [] : $this->entities->getConnection()->fetchAllAssociative(
+            'SELECT child_id, step_id, state FROM step_state WHERE child_id IN (?)',
+            [self::ids($children)],
+            [ArrayParameterType::STRING],
+        );
         foreach ($stored as $one) {
             $states[$one['child_id']][$one['step_id']] = $one['state'];
         }
@@ -177,7 +194,17 @@ final readonly class Records
     private function keep(Child $child, ?ChildRecord $before, ChildRecord $after, ?array $newest): void
     {
         $connection = $this->entities->getConnection();
-        Rows::put($connection, 'record', ['child_id'], [['child_id' => $child->id, 'basis' => $this->basis($child), 'newest' => null === $newest ? null : json_encode($newest, \JSON_THROW_ON_ERROR), 'last_sittings' => StateCodec::writeSittings($after->lastSittings)]]);
+        Rows::put(
+            $connection,
+            'record',
+            ['child_id'],
+            [[
+                'child_id' => $child->id,
+                'basis' => $this->basis($child),
+                'newest' => null === $newest ? null : json_encode($newest, \JSON_THROW_ON_ERROR),
+                'last_sittings' => StateCodec::writeSittings($after->lastSittings),
+            ]],
+        );
         $changed = [];
         foreach ($after->states as $stepId => $state) {
             if ($state !== ($before?->states[$stepId] ?? null)) {
@@ -187,7 +214,11 @@ final readonly class Records
         Rows::put($connection, 'step_state', ['child_id', 'step_id'], $changed);
         $gone = array_keys(array_diff_key($before->states ?? [], $after->states));
         if ([] !== $gone) {
-            $connection->executeStatement('DELETE FROM step_state WHERE child_id = ? AND step_id IN (?)', [$child->id, $gone], [1 => ArrayParameterType::STRING]);
+            $connection->executeStatement(
+                'DELETE FROM step_state WHERE child_id = ? AND step_id IN (?)',
+                [$child->id, $gone],
+                [1 => ArrayParameterType::STRING],
+            );
         }
     }
 

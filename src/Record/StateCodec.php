@@ -23,8 +23,14 @@ use Pindle\Core\Skill\Form;
 /**
  * A kept state as text and back again, without losing a bit.
  *
- * @phpstan-type StoredAttempt array{string, string, string, string|null, string, list<string>, string, int|null, string, string|null, string|null, int, int, string, float|null, bool}
- * @phpstan-type StoredState array{p: float, h: float|null, c: int|null, n: int, w: list<StoredAttempt>, s: bool, f: string|null, u: int, ny: int, he: string|null, q: array<string, array{int, int}>, fl: string|null, bh: string|null, t: int|null, fs: string|null, sp: array{int, int, int|null, int|null, list<string>, list<string>}}
+ * @phpstan-type StoredAttempt array{
+ *     string, string, string, string|null, string, list<string>, string, int|null, string, string|null, string|null, int, int, string, float|null, bool
+ * }
+ * @phpstan-type StoredState array{
+ *     p: float, h: float|null, c: int|null, n: int, w: list<StoredAttempt>, s: bool, f: string|null, u: int, ny: int, he: string|null,
+ *     q: array<string, array{int, int}>, fl: string|null, bh: string|null, t: int|null, fs: string|null,
+ *     sp: array{int, int, int|null, int|null, list<string>, list<string>}
+ * }
  */
 final class StateCodec
 {
@@ -38,8 +44,10 @@ final class StateCodec
             'c' => $state->memory->clock?->dayNumber,
             'n' => $state->window->count,
             'w' => array_map(static fn (Attempt $attempt): array => [
-                $attempt->id, $attempt->sittingId, $attempt->activityId, $attempt->form?->value, $attempt->help->value, $attempt->thingIds, $attempt->question, $attempt->choices,
-                $attempt->outcome->value, $attempt->method?->value, $attempt->slip?->value, (int) $attempt->at->format('Uv'), $attempt->day->dayNumber, $attempt->deviceId, $attempt->error, $attempt->isLook,
+                $attempt->id, $attempt->sittingId, $attempt->activityId, $attempt->form?->value, $attempt->help->value,
+                $attempt->thingIds, $attempt->question, $attempt->choices, $attempt->outcome->value, $attempt->method?->value,
+                $attempt->slip?->value, (int) $attempt->at->format('Uv'), $attempt->day->dayNumber, $attempt->deviceId, $attempt->error,
+                $attempt->isLook,
             ], $state->window->attempts),
             's' => $state->standing->secured,
             'f' => $state->ladder->form?->value,
@@ -81,7 +89,10 @@ final class StateCodec
     /** @param list<LastSitting> $sittings */
     public static function writeSittings(array $sittings): string
     {
-        return json_encode(array_map(static fn (LastSitting $sitting): array => [$sitting->sittingId, $sitting->activityId, $sitting->thingIds, $sitting->stepIds], $sittings), \JSON_THROW_ON_ERROR);
+        return json_encode(
+            array_map(static fn (LastSitting $sitting): array => [$sitting->sittingId, $sitting->activityId, $sitting->thingIds, $sitting->stepIds], $sittings),
+            \JSON_THROW_ON_ERROR,
+        );
     }
 
     /** @return list<LastSitting> */

@@ -39,7 +39,11 @@ final readonly class Lacks
     /** In words what keeps an activity from being laid out, and the nearest way out. */
     public function words(Lack $lack): string
     {
-        return ucfirst($this->words->say('lacks', $lack->reason, ['wanted' => $lack->wanted, 'more' => $lack->more, 'thing' => $lack->nearest->name ?? 'things']));
+        return ucfirst($this->words->say(
+            'lacks',
+            $lack->reason,
+            ['wanted' => $lack->wanted, 'more' => $lack->more, 'thing' => $lack->nearest->name ?? 'things'],
+        ));
     }
 
     /**

@@ -95,6 +95,12 @@ final readonly class Pictures
 
     private function drawn(string $name, string $glyph): Thing
     {
-        return new Thing($glyph, $this->words->say('stand_ins', $name, ['count' => 2]), $this->words->say('stand_ins', $name, ['count' => 1]), Things::MOST, glyph: $glyph);
+        return new Thing(
+            $glyph,
+            $this->words->say('stand_ins', $name, ['count' => 2]),
+            $this->words->say('stand_ins', $name, ['count' => 1]),
+            Things::MOST,
+            glyph: $glyph,
+        );
     }
 }

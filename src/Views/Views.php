@@ -34,7 +34,12 @@ final readonly class Views
             $name = 1 === $laid->count ? $laid->thing->single : $laid->thing->name;
             $again = $laid->roleId !== ($roles[$laid->thing->id] ??= $laid->roleId);
 
-            return new LaidView($laid->thing->id, $again ? $this->words->say('laid', 'other-colour', ['thing' => $name]) : $name, $laid->count, $this->pictures->thing($laid->thing));
+            return new LaidView(
+                $laid->thing->id,
+                $again ? $this->words->say('laid', 'other-colour', ['thing' => $name]) : $name,
+                $laid->count,
+                $this->pictures->thing($laid->thing),
+            );
         }, $setUp->laid);
     }
 

@@ -30,11 +30,19 @@ final class ActivitiesTest extends ApiTestCase
     {
         foreach (['over-the-ten', 'guess-jar', 'froth-count', 'bundle-size', 'pass-it-on'] as $id) {
             $whole = $this->ask('GET', '/activities/'.$id);
-            self::assertDoesNotMatchRegularExpression('/\{\w/', implode(' ', [...$whole['say'], ...$whole['show'], $whole['layOutWords'], ...$whole['lookFor'], ...$whole['cautions']]), $id);
+            self::assertDoesNotMatchRegularExpression(
+                '/\{\w/',
+                implode(' ', [...$whole['say'], ...$whole['show'], $whole['layOutWords'], ...$whole['lookFor'], ...$whole['cautions']]),
+                $id,
+            );
             self::assertNotSame([], $whole['say'], $id);
         }
         $this->ask('POST', '/cupboard/tick', ['shipped' => ['clothes-pegs', 'jar-lids']]);
-        self::assertMatchesRegularExpression('/^[1-9]\d* clothes pegs; [1-9]\d* jar lids$/', implode('; ', $this->ask('GET', '/activities/roll-and-add')['layOut']), 'counted with what the house has');
+        self::assertMatchesRegularExpression(
+            '/^[1-9]\d* clothes pegs; [1-9]\d* jar lids$/',
+            implode('; ', $this->ask('GET', '/activities/roll-and-add')['layOut']),
+            'counted with what the house has',
+        );
         $this->addChild('Wim', '2024-06-01');
         self::assertStringContainsString('blow, never suck', implode(' ', $this->ask('GET', '/activities/froth-count')['cautions']));
     }
@@ -85,7 +93,13 @@ final class ActivitiesTest extends ApiTestCase
 
     public function test_one_line_adds_a_thing_and_what_is_dangerous_is_refused_by_name(): void
     {
-        self::assertSame(['corks', 12, [25, 25, 40], true], array_values(array_intersect_key($this->ask('POST', '/cupboard/read', ['line' => '12 corks']), array_flip(['name', 'amount', 'size', 'sizeIsUsual']))));
+        self::assertSame(
+            ['corks', 12, [25, 25, 40], true],
+            array_values(array_intersect_key(
+                $this->ask('POST', '/cupboard/read', ['line' => '12 corks']),
+                array_flip(['name', 'amount', 'size', 'sizeIsUsual']),
+            )),
+        );
         $this->refuse(422, 'line', 'POST', '/cupboard/read', ['line' => '99999 pegs']);
         $this->refuse(422, 'name', 'POST', '/cupboard', ['name' => 'button batteries', 'amount' => 4, 'size' => [5, 20, 20]]);
         $this->refuse(422, 'mass', 'POST', '/cupboard', ['name' => 'bricks', 'amount' => 4, 'mass' => 0]);

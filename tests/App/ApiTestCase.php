@@ -103,7 +103,10 @@ abstract class ApiTestCase extends WebTestCase
      */
     protected function questions(array $setUp): array
     {
-        $own = array_filter($this->ask('GET', '/table/'.$setUp['id'])['turns'], static fn (array $turn): bool => $turn['sittingId'] === $setUp['sittings'][0]['id']);
+        $own = array_filter(
+            $this->ask('GET', '/table/'.$setUp['id'])['turns'],
+            static fn (array $turn): bool => $turn['sittingId'] === $setUp['sittings'][0]['id'],
+        );
 
         return array_values(array_column($own, 'questionId'));
     }

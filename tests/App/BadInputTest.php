@@ -33,15 +33,55 @@ final class BadInputTest extends ApiTestCase
         yield 'an unknown setting' => [422, 'settings.colour', 'POST', '/children', ['name' => 'Wim', 'settings' => ['colour' => 'red']]];
         yield 'a setting of the house that is none' => [422, 'settings.answering', 'PUT', '/house', ['settings' => ['answering' => 'in song'], 'version' => 0]];
         yield 'a first look of nobody' => [404, 'childId', 'POST', '/children/0195a000-0000-7000-8000-000000000000/first-look', ['canAlready' => []]];
-        yield 'evidence about a step that is not there' => [404, 'childId', 'POST', '/map/0195a000-0000-7000-8000-000000000000/fly@10/seen', ['id' => '0195a000-0000-4000-8000-000000000001', 'outcome' => 'at-once', 'note' => '', 'deviceId' => '0195a000-0000-4000-8000-00000000dddd', 'at' => 1000]];
+        yield 'evidence about a step that is not there' => [
+            404,
+            'childId',
+            'POST',
+            '/map/0195a000-0000-7000-8000-000000000000/fly@10/seen',
+            [
+                'id' => '0195a000-0000-4000-8000-000000000001',
+                'outcome' => 'at-once',
+                'note' => '',
+                'deviceId' => '0195a000-0000-4000-8000-00000000dddd',
+                'at' => 1000,
+            ],
+        ];
         yield 'a negative amount' => [422, 'amount', 'POST', '/cupboard', ['name' => 'corks', 'amount' => -1]];
         yield 'an absurd amount' => [422, 'amount', 'POST', '/cupboard', ['name' => 'corks', 'amount' => 10_000]];
         yield 'an amount in words' => [422, 'amount', 'POST', '/cupboard', ['name' => 'corks', 'amount' => 'many']];
         yield 'an absurd size' => [422, 'size.2', 'POST', '/cupboard', ['name' => 'corks', 'amount' => 4, 'size' => [25, 25, 90_000]]];
         yield 'HTML in the name of a thing' => [422, 'name', 'POST', '/cupboard', ['name' => '<script>', 'amount' => 4]];
         yield 'unknown set-up' => [404, 'setUpId', 'GET', '/table/'.self::NOBODY, null];
-        yield 'a try for an unknown set-up' => [404, 'setUpId', 'POST', '/table/'.self::NOBODY.'/attempts', ['id' => self::NOBODY, 'sittingId' => self::NOBODY, 'questionId' => 'q', 'outcome' => 'at-once', 'help' => 'bare', 'deviceId' => self::NOBODY, 'at' => 1]];
-        yield 'an unknown outcome' => [422, 'outcome', 'POST', '/table/'.self::NOBODY.'/attempts', ['id' => self::NOBODY, 'sittingId' => self::NOBODY, 'questionId' => 'q', 'outcome' => 'brilliant', 'help' => 'bare', 'deviceId' => self::NOBODY, 'at' => 1]];
+        yield 'a try for an unknown set-up' => [
+            404,
+            'setUpId',
+            'POST',
+            '/table/'.self::NOBODY.'/attempts',
+            [
+                'id' => self::NOBODY,
+                'sittingId' => self::NOBODY,
+                'questionId' => 'q',
+                'outcome' => 'at-once',
+                'help' => 'bare',
+                'deviceId' => self::NOBODY,
+                'at' => 1,
+            ],
+        ];
+        yield 'an unknown outcome' => [
+            422,
+            'outcome',
+            'POST',
+            '/table/'.self::NOBODY.'/attempts',
+            [
+                'id' => self::NOBODY,
+                'sittingId' => self::NOBODY,
+                'questionId' => 'q',
+                'outcome' => 'brilliant',
+                'help' => 'bare',
+                'deviceId' => self::NOBODY,
+                'at' => 1,
+            ],
+        ];
         yield 'a try to take back that is not there' => [404, 'id', 'DELETE', '/table/attempts/'.self::NOBODY, null];
         yield 'no time to be there' => [422, 'windows', 'POST', '/today/plan', ['windows' => []]];
     }
@@ -98,13 +138,21 @@ final class BadInputTest extends ApiTestCase
     {
         self::assertSame(400, $this->send('POST', '/children', '{"name": ', 400)['status']);
         self::assertSame(415, $this->send('POST', '/children', 'name=Wim', 415, 'application/x-www-form-urlencoded')['status']);
-        self::assertSame(413, $this->send('POST', '/children', json_encode(['name' => str_repeat('a', RequestGuard::LARGEST_BODY)], \JSON_THROW_ON_ERROR), 413)['status']);
+        self::assertSame(
+            413,
+            $this->send('POST', '/children', json_encode(['name' => str_repeat('a', RequestGuard::LARGEST_BODY)], \JSON_THROW_ON_ERROR), 413)['status'],
+        );
         self::assertSame([], $this->ask('GET', '/children')['present']);
     }
 
     public function test_a_page_of_another_site_changes_nothing(): void
     {
-        $this->browser->request('POST', '/api/children', server: ['CONTENT_TYPE' => 'application/json', 'HTTP_SEC_FETCH_SITE' => 'cross-site'], content: '{"name":"Wim"}');
+        $this->browser->request(
+            'POST',
+            '/api/children',
+            server: ['CONTENT_TYPE' => 'application/json', 'HTTP_SEC_FETCH_SITE' => 'cross-site'],
+            content: '{"name":"Wim"}',
+        );
 
         self::assertSame(403, $this->browser->getResponse()->getStatusCode());
     }

@@ -56,20 +56,40 @@ final class CarriedOverTest extends TestCase
     {
         $setUps = array_map(static fn (array $one): array => [
             $one['id'], $one['state'], $one['name'], $one['start'], $one['end'],
-            array_map(static fn (array $sitting): array => [$sitting['childName'], $sitting['step']['id'], $sitting['form'], $sitting['reason'], $sitting['questions'], $sitting['decision']['sentence'] ?? null], $one['sittings']),
+            array_map(
+                static fn (array $sitting): array => [
+                    $sitting['childName'],
+                    $sitting['step']['id'],
+                    $sitting['form'],
+                    $sitting['reason'],
+                    $sitting['questions'],
+                    $sitting['decision']['sentence'] ?? null,
+                ],
+                $one['sittings'],
+            ),
             array_map(static fn (array $laid): array => [$laid['name'], $laid['count']], $one['laid']),
         ], self::ask('/today')['setUps']);
 
         self::assertSame(self::$said['setUps'], $setUps);
         foreach (self::$said['tables'] as $setUpId => $turns) {
-            self::assertSame($turns, array_map(static fn (array $turn): array => [$turn['ask'], $turn['answer'], $turn['done']['outcome'] ?? null], self::ask('/table/'.$setUpId)['turns']), $setUpId);
+            self::assertSame(
+                $turns,
+                array_map(
+                    static fn (array $turn): array => [$turn['ask'], $turn['answer'], $turn['done']['outcome'] ?? null],
+                    self::ask('/table/'.$setUpId)['turns'],
+                ),
+                $setUpId,
+            );
         }
     }
 
     public function test_own_activities_and_everything_that_was_counted_are_there(): void
     {
         $own = array_values(array_filter(self::ask('/activities')['activities'], static fn (array $one): bool => $one['own']));
-        self::assertSame(self::$said['own'], array_map(static fn (array $one): array => [$one['name'], $one['inShort'], array_column($one['steps'], 'id')], $own));
+        self::assertSame(
+            self::$said['own'],
+            array_map(static fn (array $one): array => [$one['name'], $one['inShort'], array_column($one['steps'], 'id')], $own),
+        );
         foreach ($own as $one) {
             self::assertStringNotContainsString('{', implode(' ', self::ask('/activities/'.$one['id'])['say']), 'its sentences are whole');
         }
@@ -92,7 +112,19 @@ final class CarriedOverTest extends TestCase
     {
         $now['clauses'] = array_map(static fn (array $clause): array => [$clause['words'], $clause['met']], $now['clauses']);
         $now['halfLife'] = $now['memory']['halfLife'] ?? null;
-        $now['seen'] = array_map(static fn (array $seen): array => ['attempt' === $seen['kind'] ? 'try' : $seen['kind'], $seen['day'], $seen['what'], $seen['method'], $seen['slip'], $seen['help'], $seen['activity'], $seen['removed']], $now['seen']);
+        $now['seen'] = array_map(
+            static fn (array $seen): array => [
+                'attempt' === $seen['kind'] ? 'try' : $seen['kind'],
+                $seen['day'],
+                $seen['what'],
+                $seen['method'],
+                $seen['slip'],
+                $seen['help'],
+                $seen['activity'],
+                $seen['removed'],
+            ],
+            $now['seen'],
+        );
         $differ = abs($before['p'] - $now['p']) > 1e-9 ? [\sprintf('belief %.12f was %.12f', $now['p'], $before['p'])] : [];
         foreach (['mark', 'implied', 'clauses', 'form', 'help', 'nextLook', 'halfLife', 'pinned', 'seen'] as $what) {
             if ($before[$what] != $now[$what]) {

@@ -62,7 +62,15 @@ final class ContentTest extends TestCase
 
     public function test_there_are_words_for_everything_the_engine_can_say(): void
     {
-        foreach ([['marks', Mark::cases()], ['outcomes', Outcome::cases()], ['methods', Method::cases()], ['slips', Slip::cases()], ['clauses', ClauseKind::cases()], ['clauses_wanted', ClauseKind::cases()], ['reason_wants', ClauseKind::cases()]] as [$group, $cases]) {
+        foreach ([
+            ['marks', Mark::cases()],
+            ['outcomes', Outcome::cases()],
+            ['methods', Method::cases()],
+            ['slips', Slip::cases()],
+            ['clauses', ClauseKind::cases()],
+            ['clauses_wanted', ClauseKind::cases()],
+            ['reason_wants', ClauseKind::cases()],
+        ] as [$group, $cases]) {
             foreach ($cases as $case) {
                 self::assertNotSame('', Make::files()->file('words/sentences')[$group][$case->value] ?? '');
             }
@@ -71,10 +79,20 @@ final class ContentTest extends TestCase
         foreach (Make::catalogue()->activities as $activity) {
             $unsaid = $own = self::words($activity->id)->say;
             foreach (Make::map()->steps as $step) {
-                foreach ([] === array_filter([null, ...$step->forms], static fn (?Form $form): bool => $activity->shows($step, $form)) ? [] : $activity->serves[$step->skill->id]->prompts($step) as $prompt) {
+                $shown = array_filter([null, ...$step->forms], static fn (?Form $form): bool => $activity->shows($step, $form));
+                foreach ([] === $shown ? [] : $activity->serves[$step->skill->id]->prompts($step) as $prompt) {
                     // A sentence that wants a value it is not given throws.
                     self::assertNotSame('', $words->ask($prompt, $own, 'corks', new Settings(), null).$words->answer($prompt, 'corks'));
-                    self::assertNotSame('', $words->ask($prompt, $own, 'corks', new Settings(comparingSign: ComparingSign::AnimalMouth, acrossTen: AcrossTen::ThroughFives), Answering::Writing));
+                    self::assertNotSame(
+                        '',
+                        $words->ask(
+                            $prompt,
+                            $own,
+                            'corks',
+                            new Settings(comparingSign: ComparingSign::AnimalMouth, acrossTen: AcrossTen::ThroughFives),
+                            Answering::Writing,
+                        ),
+                    );
                     unset($unsaid[$prompt->ask]);
                 }
                 self::assertNotSame('', $words->step($step));
@@ -87,7 +105,13 @@ final class ContentTest extends TestCase
     {
         $few = [];
         foreach (Make::wholeMap()->steps as $step) {
-            $count = \count(array_filter(Make::catalogue()->activities, static fn (Activity $activity): bool => !$activity->checksOnly && [] !== array_filter([] === $step->forms ? [null] : $step->forms, static fn (?Form $form): bool => $activity->shows($step, $form))));
+            $count = \count(array_filter(
+                Make::catalogue()->activities,
+                static fn (Activity $activity): bool => !$activity->checksOnly && [] !== array_filter(
+                    [] === $step->forms ? [null] : $step->forms,
+                    static fn (?Form $form): bool => $activity->shows($step, $form),
+                ),
+            ));
             // Spoken steps and reaches of 50 and up are stretches: one is enough there.
             if ($count < ([] === $step->forms || $step->size >= 50 ? 1 : 2)) {
                 $few[$step->id] = $count;
@@ -143,7 +167,13 @@ final class ContentTest extends TestCase
         foreach (Slip::cases() as $slip) {
             self::assertNotSame('', Make::words()->say('remedies', $slip));
         }
-        foreach ([['reasons', Reason::cases()], ['decisions', DecisionReason::cases()], ['clauses', ClauseKind::cases()], ['clauses_wanted', ClauseKind::cases()], ['causes', Cause::cases()]] as [$group, $cases]) {
+        foreach ([
+            ['reasons', Reason::cases()],
+            ['decisions', DecisionReason::cases()],
+            ['clauses', ClauseKind::cases()],
+            ['clauses_wanted', ClauseKind::cases()],
+            ['causes', Cause::cases()],
+        ] as [$group, $cases]) {
             foreach ($cases as $case) {
                 self::assertNotSame('', Make::files()->file('words/sentences')[$group][$case->value] ?? '', $group);
             }
@@ -165,7 +195,10 @@ final class ContentTest extends TestCase
     {
         $message = '{d, plural, one {# day} other {# days}}, {t, plural, =0 {no try} one {# try} other {# tries}}';
 
-        self::assertSame(['1 day, 2 tries', '3 days, 1 try', '0 days, no try'], array_map(static fn (array $of): string => Make::words()->fill($message, ['d' => $of[0], 't' => $of[1]]), [[1, 2], [3, 1], [0, 0]]));
+        self::assertSame(
+            ['1 day, 2 tries', '3 days, 1 try', '0 days, no try'],
+            array_map(static fn (array $of): string => Make::words()->fill($message, ['d' => $of[0], 't' => $of[1]]), [[1, 2], [3, 1], [0, 0]]),
+        );
     }
 
     public function test_a_sentence_that_is_not_there_or_is_not_given_its_values_is_an_error(): void
@@ -217,7 +250,14 @@ final class ContentTest extends TestCase
         $files = new Filesystem();
         $files->mirror(\dirname(__DIR__, 2).'/content', $folder);
         $skills = (string) file_get_contents($folder.'/skills.yaml');
-        file_put_contents($folder.'/skills.yaml', str_replace('      fives: {name: fives,', "      threes: {name: threes, needs: [say-count@30], size: 30, months: 84}\n      fives: {name: fives,", $skills));
+        file_put_contents(
+            $folder.'/skills.yaml',
+            str_replace(
+                '      fives: {name: fives,',
+                "      threes: {name: threes, needs: [say-count@30], size: 30, months: 84}\n      fives: {name: fives,",
+                $skills,
+            ),
+        );
         try {
             $read = new ContentFiles($folder, $folder.'/cache');
             $activities = new ActivityFile($read, new ThingFile($read, new GlyphFile($read, new InkFile($read))), new SkillFile($read));

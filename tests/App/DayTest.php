@@ -32,7 +32,10 @@ final class DayTest extends ApiTestCase
         self::assertSame([[600, 615], [900, 920]], $day['windows']);
         self::assertTrue($day['wet'] && $day['quiet']);
         foreach ($day['setUps'] as $setUp) {
-            self::assertThat($setUp['start'], self::logicalOr(self::logicalAnd(self::greaterThanOrEqual(600), self::lessThan(615)), self::greaterThanOrEqual(900)));
+            self::assertThat(
+                $setUp['start'],
+                self::logicalOr(self::logicalAnd(self::greaterThanOrEqual(600), self::lessThan(615)), self::greaterThanOrEqual(900)),
+            );
         }
         $this->refuse(422, 'windows.1', 'POST', '/today/plan', ['windows' => [[600, 620], [610, 630]]]);
         $this->refuse(422, 'windows.0', 'POST', '/today/plan', ['windows' => [[620, 600]]]);
@@ -82,7 +85,11 @@ final class DayTest extends ApiTestCase
 
         $after = $this->ask('GET', '/map/'.$sitting['childId'].'/'.$sitting['step']['id']);
         self::assertSame('steady', $after['mark']);
-        self::assertCount(\count(array_keys(array_column($table['turns'], 'stepId'), $sitting['step']['id'], true)), $after['seen'], 'the others were about steps that are there already');
+        self::assertCount(
+            \count(array_keys(array_column($table['turns'], 'stepId'), $sitting['step']['id'], true)),
+            $after['seen'],
+            'the others were about steps that are there already',
+        );
         self::assertSame('2026-03-04', $after['seen'][0]['day']);
     }
 
@@ -156,7 +163,10 @@ final class DayTest extends ApiTestCase
         self::assertLessThanOrEqual(20, $sat($this->ask('POST', '/today/plan', [])['setUps']), 'what is begun counts');
         $this->ask('POST', '/table/'.$setUps[0]['id'].'/finish', ['ending' => 'done']);
         self::assertLessThanOrEqual(20, $sat($this->ask('GET', '/today')['setUps']), 'and what is done');
-        self::assertSame([$childId], array_values(array_unique(array_merge(...array_map(static fn (array $setUp): array => array_column($setUp['sittings'], 'childId'), $setUps)))));
+        self::assertSame(
+            [$childId],
+            array_values(array_unique(array_merge(...array_map(static fn (array $setUp): array => array_column($setUp['sittings'], 'childId'), $setUps)))),
+        );
     }
 
     public function test_what_is_done_with_need_not_be_brought(): void
@@ -179,12 +189,29 @@ final class DayTest extends ApiTestCase
         $childId = (string) $this->ask('POST', '/children', ['name' => 'Wim', 'longestSitting' => 20, 'minutesADay' => 40], 201)['id'];
         $this->ask('POST', '/map/'.$childId.'/wanted', ['on' => true, 'stepId' => 'ten-frame@10']);
         $this->ask('POST', '/cupboard/tick', ['shipped' => ['clothes-pegs', 'jar-lids']]);
-        $setUp = array_values(array_filter($this->ask('POST', '/today/plan', ['windows' => [[540, 640]]])['setUps'], static fn (array $one): bool => 'ten-frame@10' === $one['sittings'][0]['step']['id']))[0];
-        $pictures = fn (): array => array_column(array_filter($this->ask('GET', '/table/'.$setUp['id'])['turns'], static fn (array $turn): bool => 'ten-frame@10' === $turn['stepId']), 'picture', 'questionId');
+        $setUp = array_values(array_filter(
+            $this->ask('POST', '/today/plan', ['windows' => [[540, 640]]])['setUps'],
+            static fn (array $one): bool => 'ten-frame@10' === $one['sittings'][0]['step']['id'],
+        ))[0];
+        $pictures = fn (): array => array_column(
+            array_filter($this->ask('GET', '/table/'.$setUp['id'])['turns'], static fn (array $turn): bool => 'ten-frame@10' === $turn['stepId']),
+            'picture',
+            'questionId',
+        );
         // Begun, so that the questions stay.
         $this->ask('POST', '/table/'.$setUp['id'].'/attempts', $this->tap($setUp, 0, 'at-once'));
         $before = $pictures();
-        $this->ask('POST', "/map/$childId/ten-frame@10/mark", ['id' => '0195a000-0000-4000-8000-0000000000ab', 'mark' => 'secure', 'note' => '', 'deviceId' => '0195a000-0000-4000-8000-00000000dddd', 'at' => 1000 * time()]);
+        $this->ask(
+            'POST',
+            "/map/$childId/ten-frame@10/mark",
+            [
+                'id' => '0195a000-0000-4000-8000-0000000000ab',
+                'mark' => 'secure',
+                'note' => '',
+                'deviceId' => '0195a000-0000-4000-8000-00000000dddd',
+                'at' => 1000 * time(),
+            ],
+        );
 
         self::assertSame(array_keys($before), array_keys($pictures()));
         self::assertNotSame($before, $pictures());
@@ -192,7 +219,17 @@ final class DayTest extends ApiTestCase
         $version = $this->ask('PUT', '/house', ['settings' => ['frame-filling' => 'upright'], 'version' => 0])['version'];
         self::assertSame($varied, $pictures(), 'no way of the house\'s any more');
         $this->ask('PUT', '/house', ['settings' => [], 'version' => $version]);
-        $this->ask('POST', "/map/$childId/ten-frame@10/mark", ['id' => '0195a000-0000-4000-8000-0000000000ac', 'mark' => 'steady', 'note' => '', 'deviceId' => '0195a000-0000-4000-8000-00000000dddd', 'at' => 1000 * time()]);
+        $this->ask(
+            'POST',
+            "/map/$childId/ten-frame@10/mark",
+            [
+                'id' => '0195a000-0000-4000-8000-0000000000ac',
+                'mark' => 'steady',
+                'note' => '',
+                'deviceId' => '0195a000-0000-4000-8000-00000000dddd',
+                'at' => 1000 * time(),
+            ],
+        );
         self::assertSame($before, $pictures());
     }
 
@@ -227,7 +264,10 @@ final class DayTest extends ApiTestCase
         self::assertNotContains($setUp['id'], array_column($day['setUps'], 'id'));
 
         self::assertSame('bare', $this->ask('POST', '/table/'.$setUp['id'].'/attempts', $tap)['help']);
-        self::assertContains([$setUp['id'], 'begun'], array_map(static fn (array $one): array => [$one['id'], $one['state']], $this->ask('GET', '/today')['setUps']));
+        self::assertContains(
+            [$setUp['id'], 'begun'],
+            array_map(static fn (array $one): array => [$one['id'], $one['state']], $this->ask('GET', '/today')['setUps']),
+        );
     }
 
     /**
@@ -237,6 +277,12 @@ final class DayTest extends ApiTestCase
      */
     private static function essence(array $setUp): array
     {
-        return ['activity' => $setUp['activityId'], 'start' => $setUp['start'], 'step' => $setUp['sittings'][0]['step']['id'], 'laid' => $setUp['laid'], 'picture' => $setUp['picture']];
+        return [
+            'activity' => $setUp['activityId'],
+            'start' => $setUp['start'],
+            'step' => $setUp['sittings'][0]['step']['id'],
+            'laid' => $setUp['laid'],
+            'picture' => $setUp['picture'],
+        ];
     }
 }

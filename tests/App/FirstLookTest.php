@@ -59,7 +59,10 @@ final class FirstLookTest extends ApiTestCase
     {
         $childId = $this->addChild('Wim', '2021-06-01');
         $path = "/children/$childId/first-look";
-        $beliefs = fn (): array => array_map(static fn (array $cell): array => [$cell['id'] ?? $cell['stepId'], $cell['mark'], $cell['implied']], $this->cells($childId));
+        $beliefs = fn (): array => array_map(
+            static fn (array $cell): array => [$cell['id'] ?? $cell['stepId'], $cell['mark'], $cell['implied']],
+            $this->cells($childId),
+        );
         $look = $this->ask('POST', $path, ['canAlready' => []]);
         [$before, $believed] = [$beliefs(), $this->ask('GET', '/map/'.$childId.'/'.$look['task']['step']['id'])['p']];
         self::assertSame('age', $this->ask('GET', '/children')['present'][0]['startsFrom']);
@@ -87,6 +90,12 @@ final class FirstLookTest extends ApiTestCase
     /** @return array<string, mixed> */
     private function answer(int $number, string $stepId, string $outcome): array
     {
-        return ['id' => \sprintf('0195a000-0000-4000-8000-0000000001%02d', $number), 'stepId' => $stepId, 'outcome' => $outcome, 'deviceId' => '0195a000-0000-4000-8000-00000000dddd', 'at' => 1000 * (time() + $number)];
+        return [
+            'id' => \sprintf('0195a000-0000-4000-8000-0000000001%02d', $number),
+            'stepId' => $stepId,
+            'outcome' => $outcome,
+            'deviceId' => '0195a000-0000-4000-8000-00000000dddd',
+            'at' => 1000 * (time() + $number),
+        ];
     }
 }

@@ -55,19 +55,52 @@ final class HoldTest extends ApiTestCase
         self::assertSame(1, (int) $connection->fetchOne('SELECT revision FROM set_up WHERE id = ?', [$held['id']]));
         // What the parent says of the step changes what is asked of it.
         $this->ask('POST', '/map/'.$sitting['childId'].'/wanted', ['on' => false, 'stepId' => $sitting['step']['id']]);
-        $this->ask('POST', '/map/'.$sitting['childId'].'/'.$sitting['step']['id'].'/mark', ['id' => '0195a000-0000-4000-8000-0000000000ab', 'mark' => 'secure', 'note' => '', 'deviceId' => '0195a000-0000-4000-8000-00000000dddd', 'at' => 1000 * time()]);
+        $this->ask(
+            'POST',
+            '/map/'.$sitting['childId'].'/'.$sitting['step']['id'].'/mark',
+            [
+                'id' => '0195a000-0000-4000-8000-0000000000ab',
+                'mark' => 'secure',
+                'note' => '',
+                'deviceId' => '0195a000-0000-4000-8000-00000000dddd',
+                'at' => 1000 * time(),
+            ],
+        );
         $this->ask('POST', '/table/'.$first['id'].'/finish', ['ending' => 'done']);
         $now = $this->ask('GET', '/today')['setUps'];
         self::assertContains($held['id'], array_column($now, 'id'));
         $asked = $this->ask('GET', '/table/'.$held['id'])['turns'];
         self::assertNotSame(array_column($shown, 'questionId'), array_column($asked, 'questionId'));
-        self::assertSame([2, 1], [(int) $connection->fetchOne('SELECT revision FROM set_up WHERE id = ?', [$held['id']]), (int) $connection->fetchOne('SELECT COUNT(*) FROM revision WHERE set_up_id = ?', [$held['id']])]);
+        self::assertSame(
+            [2, 1],
+            [
+                (int) $connection->fetchOne('SELECT revision FROM set_up WHERE id = ?', [$held['id']]),
+                (int) $connection->fetchOne('SELECT COUNT(*) FROM revision WHERE set_up_id = ?', [$held['id']]),
+            ],
+        );
 
-        $old = array_values(array_filter($shown, static fn (array $turn): bool => $turn['stepId'] === $sitting['step']['id'] && !\in_array($turn['questionId'], array_column($asked, 'questionId'), true)))[0];
-        $this->ask('POST', '/table/'.$held['id'].'/attempts', ['sittingId' => $sitting['id'], 'questionId' => $old['questionId']] + $this->tap($first, 1, 'at-once'));
+        $old = array_values(array_filter(
+            $shown,
+            static fn (array $turn): bool => $turn['stepId'] === $sitting['step']['id'] && !\in_array(
+                $turn['questionId'],
+                array_column($asked, 'questionId'),
+                true,
+            ),
+        ))[0];
+        $this->ask(
+            'POST',
+            '/table/'.$held['id'].'/attempts',
+            ['sittingId' => $sitting['id'], 'questionId' => $old['questionId']] + $this->tap($first, 1, 'at-once'),
+        );
         $row = $connection->fetchAssociative('SELECT step_id, question_id FROM attempt WHERE question_id = ?', [$old['questionId']]);
         self::assertSame(['step_id' => $sitting['step']['id'], 'question_id' => $old['questionId']], $row);
-        $this->refuse(422, 'questionId', 'POST', '/table/'.$held['id'].'/attempts', ['sittingId' => $sitting['id'], 'questionId' => 'nobody-asked'] + $this->tap($first, 2, 'at-once'));
+        $this->refuse(
+            422,
+            'questionId',
+            'POST',
+            '/table/'.$held['id'].'/attempts',
+            ['sittingId' => $sitting['id'], 'questionId' => 'nobody-asked'] + $this->tap($first, 2, 'at-once'),
+        );
     }
 
     public function test_revisions_stay_fourteen_days(): void
@@ -75,7 +108,10 @@ final class HoldTest extends ApiTestCase
         [, $rest] = $this->begunDay();
         $connection = self::service(Connection::class);
         foreach (['2026-02-17', '2026-02-18'] as $i => $date) {
-            $connection->executeStatement("INSERT INTO revision (set_up_id, revision, date, sittings) VALUES (?, ?, ?, '[]')", [$rest[0]['id'], 90 + $i, $date]);
+            $connection->executeStatement(
+                "INSERT INTO revision (set_up_id, revision, date, sittings) VALUES (?, ?, ?, '[]')",
+                [$rest[0]['id'], 90 + $i, $date],
+            );
         }
         $this->ask('POST', '/today/plan', ['quiet' => true]);
 

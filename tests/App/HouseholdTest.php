@@ -105,7 +105,11 @@ final class HouseholdTest extends ApiTestCase
         foreach ($steps[$unknown] as $step) {
             self::assertSame([], $this->ask('GET', "/map/$unknown/$step")['needs'], 'nothing is known: only what needs nothing');
         }
-        self::assertNotSame([], array_merge(...array_map(fn (string $step): array => $this->ask('GET', "/map/$old/$step")['needs'], $steps[$old])), 'at six a child has the first steps behind him');
+        self::assertNotSame(
+            [],
+            array_merge(...array_map(fn (string $step): array => $this->ask('GET', "/map/$old/$step")['needs'], $steps[$old])),
+            'at six a child has the first steps behind him',
+        );
         // A birth date that is said later is used from then on.
         $this->ask('PUT', '/children/'.$unknown, ['name' => 'Jet', 'born' => '2020-01-01', 'version' => $children[$unknown]['version']]);
         self::assertSame('age', array_column($this->ask('GET', '/children')['present'], 'startsFrom', 'id')[$unknown]);

@@ -9,6 +9,8 @@ use Pindle\App\Household\Children;
 use Pindle\App\Record\Evidence;
 use Pindle\App\Record\Records;
 use Pindle\Core\Calendar\LocalDate;
+use Symfony\Bundle\FrameworkBundle\Console\Application;
+use Symfony\Component\Console\Tester\CommandTester;
 
 /** The record kept beside the evidence: always what a replay of all of it would give. */
 final class RecordTest extends ApiTestCase
@@ -31,7 +33,11 @@ final class RecordTest extends ApiTestCase
         $this->assertKept($childId, 'late');
         $this->ask('DELETE', '/table/attempts/'.$this->tap($setUp, 2, 'x')['id']);
         $this->assertKept($childId, 'taken back');
-        $this->ask('PUT', '/table/attempts/'.$this->tap($setUp, 1, 'x')['id'], ['id' => '0195a000-0000-4000-8000-00000000c0de', 'outcome' => 'with-help', 'help' => 'bare']);
+        $this->ask(
+            'PUT',
+            '/table/attempts/'.$this->tap($setUp, 1, 'x')['id'],
+            ['id' => '0195a000-0000-4000-8000-00000000c0de', 'outcome' => 'with-help', 'help' => 'bare'],
+        );
         $this->assertKept($childId, 'corrected');
         $this->ask('POST', "/map/$childId/$step/seen", $this->note('1') + ['outcome' => 'at-once']);
         $this->ask('POST', "/map/$childId/say-count@5/mark", $this->note('2') + ['mark' => 'secure']);
@@ -46,7 +52,8 @@ final class RecordTest extends ApiTestCase
         $this->ask('POST', '/table/'.$setUp['id'].'/attempts', $this->tap($setUp, 0, 'at-once'));
         self::service(\Doctrine\DBAL\Connection::class)->executeStatement("UPDATE step_state SET state = json_set(state, '$.p', 0.5)");
         $run = static function (): array {
-            $tester = new \Symfony\Component\Console\Tester\CommandTester((new \Symfony\Bundle\FrameworkBundle\Console\Application(self::$kernel ?? throw new \LogicException('no kernel')))->find('pindle:record'));
+            $console = new Application(self::$kernel ?? throw new \LogicException('no kernel'));
+            $tester = new CommandTester($console->find('pindle:record'));
 
             return [$tester->execute([]), $tester->getDisplay()];
         };
@@ -69,21 +76,35 @@ final class RecordTest extends ApiTestCase
         $this->refuse(409, 'id', 'PUT', '/table/attempts/'.$tap['id'], ['id' => '0195a000-0000-4000-8000-00000000c0df'] + $right);
 
         $seen = $this->ask('GET', '/map/'.$setUp['sittings'][0]['childId'].'/'.$step)['seen'];
-        self::assertEqualsCanonicalizing([[self::outcome('at-once'), false, true], [self::outcome('not-yet'), true, false]], array_map(static fn (array $one): array => [$one['what'], $one['removed'], $one['corrected']], $seen));
+        self::assertEqualsCanonicalizing(
+            [[self::outcome('at-once'), false, true], [self::outcome('not-yet'), true, false]],
+            array_map(static fn (array $one): array => [$one['what'], $one['removed'], $one['corrected']], $seen),
+        );
     }
 
     public function test_correcting_only_the_outcome_keeps_help_method_and_slip_and_anything_said_anew_replaces_it(): void
     {
         $setUp = $this->plannedHouse();
-        $this->ask('POST', '/table/'.$setUp['id'].'/attempts', ['help' => 'part-done', 'method' => 'fingers', 'slip' => 'counts-faster'] + $this->tap($setUp, 0, 'at-once'));
-        $kept = static fn (string $id): array => self::service(\Doctrine\DBAL\Connection::class)->fetchNumeric('SELECT outcome, help, method, slip, question_id FROM attempt WHERE id = ?', [$id]) ?: [];
+        $this->ask(
+            'POST',
+            '/table/'.$setUp['id'].'/attempts',
+            ['help' => 'part-done', 'method' => 'fingers', 'slip' => 'counts-faster'] + $this->tap($setUp, 0, 'at-once'),
+        );
+        $kept = static fn (string $id): array => self::service(\Doctrine\DBAL\Connection::class)->fetchNumeric(
+            'SELECT outcome, help, method, slip, question_id FROM attempt WHERE id = ?',
+            [$id],
+        ) ?: [];
         $asked = $this->questions($setUp)[0];
         [$first, $second, $third] = [$this->tap($setUp, 0, 'x')['id'], '0195a000-0000-4000-8000-00000000c0de', '0195a000-0000-4000-8000-00000000c0df'];
 
         $answer = $this->ask('PUT', '/table/attempts/'.$first, ['id' => $second, 'outcome' => 'not-yet']);
         self::assertSame(['not-yet', 'part-done', 'fingers', 'counts-faster', $asked], $kept($second));
         self::assertSame('shown', $answer['help'], 'and the help of the next question follows from it');
-        $this->ask('PUT', '/table/attempts/'.$second, ['id' => $third, 'outcome' => 'not-yet', 'help' => 'bare', 'method' => 'counted-on', 'slip' => 'recounts']);
+        $this->ask(
+            'PUT',
+            '/table/attempts/'.$second,
+            ['id' => $third, 'outcome' => 'not-yet', 'help' => 'bare', 'method' => 'counted-on', 'slip' => 'recounts'],
+        );
         self::assertSame(['not-yet', 'bare', 'counted-on', 'recounts', $asked], $kept($third));
     }
 
@@ -97,7 +118,11 @@ final class RecordTest extends ApiTestCase
         $late = $this->ask('POST', '/table/'.$setUp['id'].'/attempts', ['at' => 1000 * (time() - 600)] + $this->tap($setUp, $own[1], 'not-yet'));
 
         self::assertSame('bare', $late['help']);
-        self::assertSame([self::outcome('with-help'), self::outcome('not-yet')], array_column($this->ask('GET', '/map/'.$setUp['sittings'][0]['childId'].'/'.$step)['seen'], 'what'), 'newest first');
+        self::assertSame(
+            [self::outcome('with-help'), self::outcome('not-yet')],
+            array_column($this->ask('GET', '/map/'.$setUp['sittings'][0]['childId'].'/'.$step)['seen'], 'what'),
+            'newest first',
+        );
     }
 
     public function test_the_last_of_several_corrected_changes_what_is_asked_next(): void
@@ -106,7 +131,14 @@ final class RecordTest extends ApiTestCase
         $this->ask('POST', '/table/'.$setUp['id'].'/attempts', $this->tap($setUp, 0, 'at-once'));
         self::assertSame('bare', $this->ask('POST', '/table/'.$setUp['id'].'/attempts', $this->tap($setUp, 1, 'at-once'))['help']);
 
-        self::assertSame('part-done', $this->ask('PUT', '/table/attempts/'.$this->tap($setUp, 1, 'x')['id'], ['id' => '0195a000-0000-4000-8000-00000000c0de', 'outcome' => 'not-yet'])['help']);
+        self::assertSame(
+            'part-done',
+            $this->ask(
+                'PUT',
+                '/table/attempts/'.$this->tap($setUp, 1, 'x')['id'],
+                ['id' => '0195a000-0000-4000-8000-00000000c0de', 'outcome' => 'not-yet'],
+            )['help'],
+        );
     }
 
     public function test_a_mark_set_by_hand_says_so_and_notes_are_written_once(): void
@@ -151,7 +183,11 @@ final class RecordTest extends ApiTestCase
         $after = $this->ask('POST', $path.'/advice', ['sittingId' => $sittingId, 'idea' => 'show-and-ask-again', 'taken' => true])['turns'];
         self::assertCount(\count($before) + 1, $after);
         self::assertSame($before[2]['ask'], $after[3]['ask'], 'the same once more, next');
-        $this->ask('POST', $path.'/attempts', ['questionId' => $after[3]['questionId']] + $this->tap($setUp, 0, 'with-help', '0195a000-0000-4000-8000-00000000eeee'));
+        $this->ask(
+            'POST',
+            $path.'/attempts',
+            ['questionId' => $after[3]['questionId']] + $this->tap($setUp, 0, 'with-help', '0195a000-0000-4000-8000-00000000eeee'),
+        );
 
         $smaller = $this->ask('POST', $path.'/advice', ['sittingId' => $sittingId, 'idea' => 'smaller-numbers', 'taken' => false])['turns'];
         self::assertCount(\count($after), $smaller, 'let pass, and kept');
@@ -163,7 +199,11 @@ final class RecordTest extends ApiTestCase
     {
         $setUp = $this->plannedHouse();
         $sitting = $setUp['sittings'][0];
-        $this->ask('POST', '/table/'.$setUp['id'].'/all-at-once', ['id' => self::NOTE.'9', 'sittingId' => $sitting['id'], 'outcome' => 'worked-it-out', 'deviceId' => self::NOTE.'d', 'at' => 1000 * time()]);
+        $this->ask(
+            'POST',
+            '/table/'.$setUp['id'].'/all-at-once',
+            ['id' => self::NOTE.'9', 'sittingId' => $sitting['id'], 'outcome' => 'worked-it-out', 'deviceId' => self::NOTE.'d', 'at' => 1000 * time()],
+        );
         $end = $this->ask('POST', '/table/'.$setUp['id'].'/finish', ['ending' => 'done'])['ends'][0];
         self::assertSame(['new', 'trying'], [$end['markBefore'], $end['markAfter']]);
         self::assertSame('witness', $this->ask('GET', '/map/'.$sitting['childId'].'/'.$sitting['step']['id'])['seen'][0]['kind']);

@@ -27,27 +27,51 @@ final class StalePlanTest extends ApiTestCase
             $test->ask('DELETE', '/table/attempts/'.$test->tap($setUp, 0, 'x')['id']);
         }];
         yield 'a note' => [static fn (self $test, array $setUp) => $test->ask('POST', $test->step($setUp).'/seen', self::note() + ['outcome' => 'at-once'])];
-        yield 'a mark set by hand' => [static fn (self $test, array $setUp) => $test->ask('POST', $test->step($setUp).'/mark', self::note() + ['mark' => 'secure'])];
+        yield 'a mark set by hand' => [static fn (self $test, array $setUp) => $test->ask(
+            'POST',
+            $test->step($setUp).'/mark',
+            self::note() + ['mark' => 'secure'],
+        )];
         yield 'a mark set by hand that is taken back' => [static function (self $test, array $setUp): void {
             $test->ask('POST', $test->step($setUp).'/mark', self::note() + ['mark' => 'secure']);
             $test->ask('GET', '/today');
             $test->ask('DELETE', '/table/attempts/'.self::NOTE);
         }];
-        yield 'a pin' => [static fn (self $test, array $setUp) => $test->ask('POST', '/map/'.$setUp['sittings'][0]['childId'].'/wanted', ['on' => true, 'stepId' => 'doubles@10'])];
-        yield 'a strand in focus' => [static fn (self $test, array $setUp) => $test->ask('POST', '/map/'.$setUp['sittings'][0]['childId'].'/wanted', ['on' => true, 'strand' => 'sorting'])];
+        yield 'a pin' => [static fn (self $test, array $setUp) => $test->ask(
+            'POST',
+            '/map/'.$setUp['sittings'][0]['childId'].'/wanted',
+            ['on' => true, 'stepId' => 'doubles@10'],
+        )];
+        yield 'a strand in focus' => [static fn (self $test, array $setUp) => $test->ask(
+            'POST',
+            '/map/'.$setUp['sittings'][0]['childId'].'/wanted',
+            ['on' => true, 'strand' => 'sorting'],
+        )];
         yield 'what the house chooses' => [static fn (self $test) => $test->ask('PUT', '/house', ['settings' => ['secure-rule' => 'gentle'], 'version' => 0])];
         yield 'a child' => [static fn (self $test) => $test->addChild('Lark', '2023-06-01')];
-        yield 'a child that changed' => [static fn (self $test, array $setUp) => $test->ask('PUT', '/children/'.$setUp['sittings'][0]['childId'], ['name' => 'Wim', 'longestSitting' => 5, 'version' => 1])];
+        yield 'a child that changed' => [static fn (self $test, array $setUp) => $test->ask(
+            'PUT',
+            '/children/'.$setUp['sittings'][0]['childId'],
+            ['name' => 'Wim', 'longestSitting' => 5, 'version' => 1],
+        )];
         yield 'a child that went' => [static fn (self $test, array $setUp) => $test->ask('POST', '/children/'.$setUp['sittings'][0]['childId'].'/archive')];
         yield 'a thing' => [static fn (self $test) => $test->ask('POST', '/cupboard', ['name' => 'spools', 'amount' => 4], 201)];
         yield 'more of a thing' => [static fn (self $test) => $test->ask('POST', '/cupboard/'.$test->aThing()['id'].'/amount', ['by' => 1])];
-        yield 'a thing that changed' => [static fn (self $test) => $test->ask('PUT', '/cupboard/'.$test->aThing()['id'], ['name' => 'corks', 'amount' => 3, 'version' => $test->aThing()['version']])];
+        yield 'a thing that changed' => [static fn (self $test) => $test->ask(
+            'PUT',
+            '/cupboard/'.$test->aThing()['id'],
+            ['name' => 'corks', 'amount' => 3, 'version' => $test->aThing()['version']],
+        )];
         yield 'a thing put away' => [static fn (self $test) => $test->ask('DELETE', '/cupboard/'.$test->aThing()['id'], null, 204)];
         yield 'an activity of the house' => [static fn (self $test) => $test->ask('POST', '/activities', ['text' => $test->own()], 201)];
         yield 'an answer in a first look' => [static function (self $test, array $setUp): void {
             $path = '/children/'.$setUp['sittings'][0]['childId'].'/first-look';
             $look = $test->ask('POST', $path, ['canAlready' => []]);
-            $test->ask('POST', $path.'/answers', ['id' => self::NOTE, 'stepId' => $look['task']['step']['id'], 'outcome' => 'at-once', 'deviceId' => self::DEVICE, 'at' => 1000 * time()]);
+            $test->ask(
+                'POST',
+                $path.'/answers',
+                ['id' => self::NOTE, 'stepId' => $look['task']['step']['id'], 'outcome' => 'at-once', 'deviceId' => self::DEVICE, 'at' => 1000 * time()],
+            );
         }];
     }
 
@@ -56,9 +80,20 @@ final class StalePlanTest extends ApiTestCase
     {
         yield 'a look at it' => [static fn (self $test) => $test->ask('GET', '/today')];
         yield 'a tap' => [static fn (self $test, array $setUp) => $test->ask('POST', '/table/'.$setUp['id'].'/attempts', $test->tap($setUp, 1, 'not-yet'))];
-        yield 'a tap taken back at the table' => [static fn (self $test, array $setUp) => $test->ask('DELETE', '/table/attempts/'.$test->tap($setUp, 0, 'x')['id'])];
-        yield 'a tap corrected at the table' => [static fn (self $test, array $setUp) => $test->ask('PUT', '/table/attempts/'.$test->tap($setUp, 0, 'x')['id'], self::RIGHT)];
-        yield 'all of it at once' => [static fn (self $test, array $setUp) => $test->ask('POST', '/table/'.$setUp['id'].'/all-at-once', ['id' => self::NOTE, 'sittingId' => $setUp['sittings'][0]['id'], 'outcome' => 'at-once', 'deviceId' => self::DEVICE, 'at' => 1000 * time()])];
+        yield 'a tap taken back at the table' => [static fn (self $test, array $setUp) => $test->ask(
+            'DELETE',
+            '/table/attempts/'.$test->tap($setUp, 0, 'x')['id'],
+        )];
+        yield 'a tap corrected at the table' => [static fn (self $test, array $setUp) => $test->ask(
+            'PUT',
+            '/table/attempts/'.$test->tap($setUp, 0, 'x')['id'],
+            self::RIGHT,
+        )];
+        yield 'all of it at once' => [static fn (self $test, array $setUp) => $test->ask(
+            'POST',
+            '/table/'.$setUp['id'].'/all-at-once',
+            ['id' => self::NOTE, 'sittingId' => $setUp['sittings'][0]['id'], 'outcome' => 'at-once', 'deviceId' => self::DEVICE, 'at' => 1000 * time()],
+        )];
     }
 
     #[DataProvider('changes')]
@@ -93,11 +128,18 @@ final class StalePlanTest extends ApiTestCase
         $this->ask('POST', '/table/'.$setUp['id'].'/finish', ['ending' => 'done']);
         $before = array_map(static fn (array $one): array => [$one['activityId'], $one['sittings'][0]['step']['id']], $this->ask('GET', '/today')['setUps']);
         foreach (array_keys($this->questions($setUp)) as $number) {
-            $this->ask('PUT', '/table/attempts/'.$this->tap($setUp, $number, 'x')['id'], ['id' => \sprintf('0195a000-0000-4000-8000-0000000c0d%02d', $number), 'outcome' => 'not-yet']);
+            $this->ask(
+                'PUT',
+                '/table/attempts/'.$this->tap($setUp, $number, 'x')['id'],
+                ['id' => \sprintf('0195a000-0000-4000-8000-0000000c0d%02d', $number), 'outcome' => 'not-yet'],
+            );
         }
 
         self::assertSame('trying', $this->ask('GET', '/map/'.$sitting['childId'].'/'.$sitting['step']['id'])['mark']);
-        self::assertNotSame($before, array_map(static fn (array $one): array => [$one['activityId'], $one['sittings'][0]['step']['id']], $this->ask('GET', '/today')['setUps']));
+        self::assertNotSame(
+            $before,
+            array_map(static fn (array $one): array => [$one['activityId'], $one['sittings'][0]['step']['id']], $this->ask('GET', '/today')['setUps']),
+        );
     }
 
     public function test_a_plan_of_a_day_that_is_over_stays_as_it_was(): void

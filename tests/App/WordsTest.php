@@ -67,7 +67,11 @@ final class WordsTest extends TestCase
 
         self::assertStringNotContainsString('{', $usual);
         self::assertSame('Three boats and two', Make::words()->ask($prompt, ['join' => 'Three boats and two'], 'pegs', new Settings(), null));
-        self::assertStringStartsWith($usual.' ', Make::words()->ask($prompt, [], 'pegs', new Settings(), Answering::Writing), 'how a written answer is given comes after');
+        self::assertStringStartsWith(
+            $usual.' ',
+            Make::words()->ask($prompt, [], 'pegs', new Settings(), Answering::Writing),
+            'how a written answer is given comes after',
+        );
         self::assertSame('5', preg_replace('/\D/', '', Make::words()->answer($prompt, 'pegs')));
     }
 

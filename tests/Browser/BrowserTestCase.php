@@ -49,7 +49,8 @@ abstract class BrowserTestCase extends TestCase
     {
         $this->chrome->driver->executeScript((string) file_get_contents(\dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
         $found = $this->chrome->driver->executeAsyncScript(
-            'const done = arguments[0]; axe.run(document, {runOnly: ["wcag2a", "wcag2aa", "best-practice"]}).then((r) => done(r.violations.map((v) => v.id + ": " + v.nodes.slice(0, 3).map((n) => n.html.slice(0, 160)).join(" | "))));',
+            'const done = arguments[0]; axe.run(document, {runOnly: ["wcag2a", "wcag2aa", "best-practice"]})'
+            .'.then((r) => done(r.violations.map((v) => v.id + ": " + v.nodes.slice(0, 3).map((n) => n.html.slice(0, 160)).join(" | "))));',
         );
         self::assertSame([], $found, $what);
     }

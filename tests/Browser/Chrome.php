@@ -46,7 +46,10 @@ final class Chrome
     /** The size of the page itself; a phone also says it is one. */
     public function size(int $width, int $height, bool $phone = false, float $scale = 1): void
     {
-        (new ChromeDevToolsDriver($this->driver))->execute('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => $scale, 'mobile' => $phone]);
+        (new ChromeDevToolsDriver($this->driver))->execute(
+            'Emulation.setDeviceMetricsOverride',
+            ['width' => $width, 'height' => $height, 'deviceScaleFactor' => $scale, 'mobile' => $phone],
+        );
     }
 
     public function click(string $css): void

@@ -49,7 +49,18 @@ final class CommandTest extends TestCase
     public function test_two_servers_of_one_checkout_have_two_logs(): void
     {
         $logs = [];
-        $servers = array_map(fn (string $name): Process => self::pindle('start', '--port', (string) Server::freePort(), '--data', $this->data.'/'.$name, '--today', '2026-03-04'), ['one', 'two']);
+        $servers = array_map(
+            fn (string $name): Process => self::pindle(
+                'start',
+                '--port',
+                (string) Server::freePort(),
+                '--data',
+                $this->data.'/'.$name,
+                '--today',
+                '2026-03-04',
+            ),
+            ['one', 'two'],
+        );
         foreach ($servers as $i => $server) {
             $server->start();
             $server->waitUntil(static fn (string $type, string $text): bool => str_contains($text, 'Ctrl-C'));
@@ -89,6 +100,10 @@ final class CommandTest extends TestCase
     private static function pindle(string ...$arguments): Process
     {
         // Its own environment: what the test run pretends must not reach it.
-        return (new Process(['./pindle', ...$arguments], \dirname(__DIR__, 2), ['APP_ENV' => false, 'PINDLE_DATA' => false, 'PINDLE_TODAY' => false, 'DATABASE_URL' => false, 'PINDLE_ZONE' => false]))->setTimeout(120);
+        return (new Process(
+            ['./pindle', ...$arguments],
+            \dirname(__DIR__, 2),
+            ['APP_ENV' => false, 'PINDLE_DATA' => false, 'PINDLE_TODAY' => false, 'DATABASE_URL' => false, 'PINDLE_ZONE' => false],
+        ))->setTimeout(120);
     }
 }

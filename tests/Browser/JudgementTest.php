@@ -84,7 +84,10 @@ final class JudgementTest extends BrowserTestCase
         $this->open('/house');
         $this->chrome->click('[data-setting="fingers"] button');
         $this->chrome->clickText('A fine help', '*[@role="option"]');
-        $this->chrome->driver->wait(5)->until(fn (): bool => 'fine-help' === $this->api('/children')['present'][0]['settingsUsed']['fingers'], 'the house decides where the child has no choice');
+        $this->chrome->driver->wait(5)->until(
+            fn (): bool => 'fine-help' === $this->api('/children')['present'][0]['settingsUsed']['fingers'],
+            'the house decides where the child has no choice',
+        );
         self::assertSame('long', $this->api('/children')['present'][0]['settingsUsed']['things-stay'], 'and not where it has');
         $this->open('/');
         $this->chrome->click('[data-why]');

@@ -38,7 +38,11 @@ final class Server
     {
         $root = \dirname(__DIR__, 2);
         // A group of its own, so that stopping it stops the workers too.
-        $this->process = new Process(['setsid', 'php', '-d', 'variables_order=EGPCS', '-S', substr($this->url, 7), '-t', $root.'/public', $root.'/public/router.php'], $root, $this->env);
+        $this->process = new Process(
+            ['setsid', 'php', '-d', 'variables_order=EGPCS', '-S', substr($this->url, 7), '-t', $root.'/public', $root.'/public/router.php'],
+            $root,
+            $this->env,
+        );
         $this->process->setTimeout(null)->disableOutput()->start();
         $until = microtime(true) + 20;
         while (false === @file_get_contents($this->url.'/api/house')) {
@@ -97,6 +101,14 @@ final class Server
     /** @return array<string, string> */
     private static function environment(string $data, string $today, bool $demo): array
     {
-        return ['APP_ENV' => 'prod', 'PINDLE_DATA' => $data, 'DATABASE_URL' => 'sqlite:///'.$data.'/pindle.sqlite', 'PINDLE_TODAY' => $today, 'PINDLE_ZONE' => 'Europe/London', 'PINDLE_DEMO' => $demo ? '1' : '0', 'PHP_CLI_SERVER_WORKERS' => '3'];
+        return [
+            'APP_ENV' => 'prod',
+            'PINDLE_DATA' => $data,
+            'DATABASE_URL' => 'sqlite:///'.$data.'/pindle.sqlite',
+            'PINDLE_TODAY' => $today,
+            'PINDLE_ZONE' => 'Europe/London',
+            'PINDLE_DEMO' => $demo ? '1' : '0',
+            'PHP_CLI_SERVER_WORKERS' => '3',
+        ];
     }
 }

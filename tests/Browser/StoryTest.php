@@ -71,7 +71,13 @@ final class StoryTest extends BrowserTestCase
         $this->chrome->driver->executeScript('const f = document.querySelector("#child-born"); f.value = "2026-09-01"; f.dispatchEvent(new Event("input"));');
         $this->chrome->click('form button[type=submit]');
         $this->chrome->waitForText('A birth date can not be in the future.');
-        self::assertSame(['true', 'child-born-error'], $this->chrome->driver->executeScript('const f = document.querySelector("#child-born"); return [f.getAttribute("aria-invalid"), f.getAttribute("aria-describedby")]'), 'the message belongs to its field');
+        self::assertSame(
+            ['true', 'child-born-error'],
+            $this->chrome
+                ->driver
+                ->executeScript('const f = document.querySelector("#child-born"); return [f.getAttribute("aria-invalid"), f.getAttribute("aria-describedby")]'),
+            'the message belongs to its field',
+        );
         $this->chrome->driver->executeScript('const f = document.querySelector("#child-born"); f.value = "2021-06-01"; f.dispatchEvent(new Event("input"));');
         $this->chrome->click('form button[type=submit]');
         $this->chrome->clickText('tick what is in the cupboard', 'a');
@@ -129,7 +135,14 @@ final class StoryTest extends BrowserTestCase
         $this->server = new Server(self::TODAY, true);
         $this->open('/');
         $this->chrome->waitForText('Bring to the table');
-        foreach (['m' => 'What can Maren do?', 'k' => 'Who is at the table?', 'c' => 'What have we got?', 'a' => 'What can we do?', 'h' => 'Your data lives in', 't' => 'Change the day'] as $key => $text) {
+        foreach ([
+            'm' => 'What can Maren do?',
+            'k' => 'Who is at the table?',
+            'c' => 'What have we got?',
+            'a' => 'What can we do?',
+            'h' => 'Your data lives in',
+            't' => 'Change the day',
+        ] as $key => $text) {
             $this->chrome->driver->getKeyboard()->sendKeys('g'.$key);
             $this->chrome->waitForText($text);
             self::assertMatchesRegularExpression('/^(Today|Map|Children|Cupboard|Activities|House) · Pindle$/', $this->chrome->driver->getTitle());
@@ -142,8 +155,15 @@ final class StoryTest extends BrowserTestCase
         $this->open('/table/'.$setUp['id']);
         $this->chrome->waitForText($ask);
         $this->chrome->driver->getKeyboard()->sendKeys('v');
-        $this->chrome->driver->wait(5)->until(fn (): bool => 1 === \count($this->chrome->driver->findElements(WebDriverBy::cssSelector('[aria-label="Turn back to the parent"]'))));
-        self::assertDoesNotMatchRegularExpression('/[a-z]{2}/i', $this->chrome->driver->findElement(WebDriverBy::cssSelector('[role="dialog"]'))->getText(), 'numerals at most, no words for the child');
+        $this->chrome
+            ->driver
+            ->wait(5)
+            ->until(fn (): bool => 1 === \count($this->chrome->driver->findElements(WebDriverBy::cssSelector('[aria-label="Turn back to the parent"]'))));
+        self::assertDoesNotMatchRegularExpression(
+            '/[a-z]{2}/i',
+            $this->chrome->driver->findElement(WebDriverBy::cssSelector('[role="dialog"]'))->getText(),
+            'numerals at most, no words for the child',
+        );
         $this->chrome->driver->getKeyboard()->sendKeys(WebDriverKeys::ESCAPE);
         $this->chrome->waitForText($ask);
     }
@@ -151,7 +171,9 @@ final class StoryTest extends BrowserTestCase
     /** Scripts and styles the first page fetched, as they travel: gzipped. */
     private function assertFirstLoadBelow(int $bytes): void
     {
-        $fetched = (array) $this->chrome->driver->executeScript('return performance.getEntriesByType("resource").map((e) => new URL(e.name).pathname).filter((p) => /\\.(js|css)$/.test(p))');
+        $fetched = (array) $this->chrome
+            ->driver
+            ->executeScript('return performance.getEntriesByType("resource").map((e) => new URL(e.name).pathname).filter((p) => /\\.(js|css)$/.test(p))');
         self::assertGreaterThan(3, \count($fetched));
         $sum = 0;
         foreach ($fetched as $path) {
@@ -187,7 +209,10 @@ final class StoryTest extends BrowserTestCase
         $ahead = [];
         foreach ($day['setUps'] as $setUp) {
             if ($setUp['id'] !== $without) {
-                $ahead[] = $setUp['activityId'].' '.implode(', ', array_map(static fn (array $laid): string => $laid['count'].' '.$laid['name'], $setUp['laid']));
+                $ahead[] = $setUp['activityId'].' '.implode(
+                    ', ',
+                    array_map(static fn (array $laid): string => $laid['count'].' '.$laid['name'], $setUp['laid']),
+                );
             }
         }
 

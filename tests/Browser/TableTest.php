@@ -93,7 +93,11 @@ final class TableTest extends BrowserTestCase
     /** @param array<string, mixed> $body */
     private function post(string $path, array $body): void
     {
-        $context = stream_context_create(['http' => ['method' => 'POST', 'header' => "Content-Type: application/json\r\nAccept: application/json", 'content' => json_encode($body, \JSON_THROW_ON_ERROR)]]);
+        $context = stream_context_create(['http' => [
+            'method' => 'POST',
+            'header' => "Content-Type: application/json\r\nAccept: application/json",
+            'content' => json_encode($body, \JSON_THROW_ON_ERROR),
+        ]]);
         self::assertNotFalse(file_get_contents($this->server->url.'/api'.$path, false, $context));
     }
 }

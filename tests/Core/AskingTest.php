@@ -28,7 +28,9 @@ final class AskingTest extends TestCase
 {
     private const STEP = 'put-together@10';
 
-    /** Between the first and the last: two in ten easier, two in ten harder, at least one of each; half easier and none harder after a sitting that went hard. */
+    /**
+     * Between the first and the last: two in ten easier, two in ten harder, at least one of each; half easier and none harder after a sitting that went hard.
+     */
     #[TestWith([12, false, 2, 6, 2])]
     #[TestWith([12, true, 5, 5, 0])]
     #[TestWith([9, false, 1, 5, 1])]
@@ -100,7 +102,18 @@ final class AskingTest extends TestCase
     public function test_half_of_what_is_asked_at_the_step_is_open(): void
     {
         foreach (range(1, 40) as $seed) {
-            $at = array_filter(QuestionSet::choose(Kind::named('compare'), Make::map()->step('more-fewer-same@10'), [], 12, null, null, new Randomizer(new Xoshiro256StarStar($seed)))->questions, static fn (Question $question): bool => Level::At === $question->level);
+            $at = array_filter(
+                QuestionSet::choose(
+                    Kind::named('compare'),
+                    Make::map()->step('more-fewer-same@10'),
+                    [],
+                    12,
+                    null,
+                    null,
+                    new Randomizer(new Xoshiro256StarStar($seed)),
+                )->questions,
+                static fn (Question $question): bool => Level::At === $question->level,
+            );
 
             self::assertGreaterThanOrEqual(3, \count(array_filter($at, static fn (Question $question): bool => $question->prompt->isOpen())), 'of six');
         }
@@ -109,7 +122,15 @@ final class AskingTest extends TestCase
     public function test_a_set_opens_and_closes_with_what_is_sure(): void
     {
         [$three, $five] = [Make::map()->step('put-together@5'), Make::map()->step('count-out@5')];
-        $questions = QuestionSet::choose(Kind::named('join'), self::step(), [], 8, new Sure($five, Kind::named('take-just-so')), new Sure($three, Kind::named('join')), new Randomizer(new Xoshiro256StarStar(1)))->questions;
+        $questions = QuestionSet::choose(
+            Kind::named('join'),
+            self::step(),
+            [],
+            8,
+            new Sure($five, Kind::named('take-just-so')),
+            new Sure($three, Kind::named('join')),
+            new Randomizer(new Xoshiro256StarStar(1)),
+        )->questions;
 
         self::assertSame(['count-out@5', 'take-just-so'], [$questions[0]->stepId, Kind::of($questions[0]->prompt)->id]);
         self::assertSame('put-together@5', $questions[7]->stepId);
@@ -131,10 +152,17 @@ final class AskingTest extends TestCase
 
     public function test_what_is_counted_out_is_for_the_largest_of_a_set(): void
     {
-        $of = static fn (Prompt ...$prompts): array => QuestionSet::ofStored(array_map(static fn (Prompt $prompt): Question => new Question(self::STEP, $prompt, Level::At), array_values($prompts)))->largest();
+        $of = static fn (Prompt ...$prompts): array => QuestionSet::ofStored(array_map(
+            static fn (Prompt $prompt): Question => new Question(self::STEP, $prompt, Level::At),
+            array_values($prompts),
+        ))->largest();
 
         self::assertSame(['n' => 9, 'a' => 7, 'b' => 6, 'sum' => 16], $of(new Kind\Join('join', 7, 2), new Kind\Join('join', 1, 6)));
-        self::assertSame(25, $of(...array_map(static fn (int $a): Kind\Join => new Kind\Join('join', $a, 0), [1, 2, 3, 4, 5, 6, 7]))['sum'], 'the five largest answers: 7 + 6 + 5 + 4 + 3');
+        self::assertSame(
+            25,
+            $of(...array_map(static fn (int $a): Kind\Join => new Kind\Join('join', $a, 0), [1, 2, 3, 4, 5, 6, 7]))['sum'],
+            'the five largest answers: 7 + 6 + 5 + 4 + 3',
+        );
         self::assertSame(['n' => 0, 'a' => 0, 'b' => 0, 'sum' => 0], $of());
     }
 
@@ -143,7 +171,14 @@ final class AskingTest extends TestCase
         $kind = Kind::named('form-numeral');
         $step = Make::map()->step('form-numeral@10');
         $another = static fn (int $load, bool $bigger, array $asked = []): array => array_values(array_unique(array_map(
-            static fn (int $seed): ?int => Another::of($kind, $step, $load, $bigger, array_values($asked), new Randomizer(new Xoshiro256StarStar($seed)))?->prompt->load(),
+            static fn (int $seed): ?int => Another::of(
+                $kind,
+                $step,
+                $load,
+                $bigger,
+                array_values($asked),
+                new Randomizer(new Xoshiro256StarStar($seed)),
+            )?->prompt->load(),
             range(1, 40),
         )));
 
@@ -153,12 +188,18 @@ final class AskingTest extends TestCase
         self::assertSame([9], $another(10, false, array_map(static fn (int $n): string => 'form-numeral:'.$n, range(0, 8))));
         self::assertSame([null], $another(10, true));
         self::assertSame([null], $another(0, false));
-        self::assertSame([Level::Easier, Level::Harder], [Another::of($kind, $step, 5, false, [], new Randomizer())?->level, Another::of($kind, $step, 5, true, [], new Randomizer())?->level]);
+        self::assertSame(
+            [Level::Easier, Level::Harder],
+            [Another::of($kind, $step, 5, false, [], new Randomizer())?->level, Another::of($kind, $step, 5, true, [], new Randomizer())?->level],
+        );
     }
 
     public function test_the_numerals_to_name_have_their_least_in_the_map(): void
     {
-        $least = static fn (string $step): int => min(array_map(static fn (Prompt $prompt): int => $prompt->load(), Kind::named('name-numeral')->prompts(Make::map()->step($step))));
+        $least = static fn (string $step): int => min(array_map(
+            static fn (Prompt $prompt): int => $prompt->load(),
+            Kind::named('name-numeral')->prompts(Make::map()->step($step)),
+        ));
 
         self::assertSame([1, 0, 0, 8], array_map($least, ['name-numeral@3', 'name-numeral@5', 'name-numeral@10', 'name-numeral@20']));
     }
@@ -217,8 +258,26 @@ final class AskingTest extends TestCase
     {
         $says = new Variant('s', ['by' => 10, 'sentence' => true, 'from' => 'one', 'plates' => [2, 3], 'shapes' => ['disc', 'box']]);
 
-        self::assertSame([10, true, false, 'one', [2, 3], ['disc', 'box']], [$says->int('by'), $says->flag('sentence'), $says->flag('other'), $says->oneOf('from', 'one', 'anywhere'), $says->ints('plates'), $says->texts('shapes')]);
-        foreach ([static fn () => $says->int('from'), static fn () => $says->int('none'), static fn () => $says->oneOf('from', 'anywhere'), static fn () => $says->oneOf('by', 'one'), static fn () => $says->texts('by'), static fn () => $says->texts('plates'), static fn () => $says->ints('shapes')] as $i => $ask) {
+        self::assertSame(
+            [10, true, false, 'one', [2, 3], ['disc', 'box']],
+            [
+                $says->int('by'),
+                $says->flag('sentence'),
+                $says->flag('other'),
+                $says->oneOf('from', 'one', 'anywhere'),
+                $says->ints('plates'),
+                $says->texts('shapes'),
+            ],
+        );
+        foreach ([
+            static fn () => $says->int('from'),
+            static fn () => $says->int('none'),
+            static fn () => $says->oneOf('from', 'anywhere'),
+            static fn () => $says->oneOf('by', 'one'),
+            static fn () => $says->texts('by'),
+            static fn () => $says->texts('plates'),
+            static fn () => $says->ints('shapes'),
+        ] as $i => $ask) {
             try {
                 $ask();
                 self::fail('number '.$i.' was answered');
@@ -240,6 +299,15 @@ final class AskingTest extends TestCase
      */
     private static function set(int $count, int $seed, array $asked = [], bool $smaller = false): array
     {
-        return QuestionSet::choose(Kind::named('join'), self::step(), $asked, $count, null, null, new Randomizer(new Xoshiro256StarStar($seed)), $smaller)->questions;
+        return QuestionSet::choose(
+            Kind::named('join'),
+            self::step(),
+            $asked,
+            $count,
+            null,
+            null,
+            new Randomizer(new Xoshiro256StarStar($seed)),
+            $smaller,
+        )->questions;
     }
 }

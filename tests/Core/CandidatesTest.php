@@ -26,8 +26,15 @@ final class CandidatesTest extends TestCase
     public function test_an_activity_wears_off_for_a_step_by_the_share_of_its_last_tries(): void
     {
         $elsewhere = [Make::anAttempt('say-count@3', 5, activity: 'pass-it-on'), Make::anAttempt('say-count@3', 6, activity: 'start-from')];
-        $by = static fn (string ...$activities): array => array_map(static fn (string $activity): Attempt => Make::anAttempt(self::STEP, 0, Outcome::NotYet, activity: $activity), array_values($activities));
-        $freshness = static fn (array $attempts): float => self::of(self::learner([...array_values($attempts), ...$elsewhere]), 9, self::STEP)['book-cast']->worth->freshness;
+        $by = static fn (string ...$activities): array => array_map(
+            static fn (string $activity): Attempt => Make::anAttempt(self::STEP, 0, Outcome::NotYet, activity: $activity),
+            array_values($activities),
+        );
+        $freshness = static fn (array $attempts): float => self::of(
+            self::learner([...array_values($attempts), ...$elsewhere]),
+            9,
+            self::STEP,
+        )['book-cast']->worth->freshness;
 
         self::assertSame(0.5, $freshness($by('book-cast', 'book-cast', 'book-cast', 'book-cast')));
         self::assertSame(0.75, $freshness($by('book-cast', 'drop-count', 'book-cast', 'drop-count')));
@@ -39,14 +46,29 @@ final class CandidatesTest extends TestCase
         $lately = static fn (Attempt ...$attempts): float => self::of(self::learner(array_values($attempts)), 9, self::STEP)['book-cast']->worth->freshness;
 
         self::assertSame(0.6, $lately(Make::anAttempt('say-count@3', 5, activity: 'book-cast'), Make::anAttempt('say-count@3', 6, activity: 'start-from')));
-        self::assertSame(1.0, $lately(Make::anAttempt('say-count@3', 4, activity: 'book-cast'), Make::anAttempt('say-count@3', 5), Make::anAttempt('say-count@3', 6, activity: 'start-from')), 'the third from the end is forgotten');
+        self::assertSame(
+            1.0,
+            $lately(
+                Make::anAttempt('say-count@3', 4, activity: 'book-cast'),
+                Make::anAttempt('say-count@3', 5),
+                Make::anAttempt('say-count@3', 6, activity: 'start-from'),
+            ),
+            'the third from the end is forgotten',
+        );
     }
 
     public function test_the_childs_own_way_in_and_way_of_naming_count_for_an_activity(): void
     {
-        $suits = static fn (Settings $settings, string $step, string $activity): float => self::of(self::learner(settings: $settings, believed: 3), 0, $step)[$activity]->worth->suits;
+        $suits = static fn (Settings $settings, string $step, string $activity): float => self::of(
+            self::learner(settings: $settings, believed: 3),
+            0,
+            $step,
+        )[$activity]->worth->suits;
 
-        self::assertSame([1.1, 1.0], [$suits(new Settings(WayIn::MoveAndTell), self::STEP, 'book-cast'), $suits(new Settings(WayIn::SeeIt), self::STEP, 'book-cast')]);
+        self::assertSame(
+            [1.1, 1.0],
+            [$suits(new Settings(WayIn::MoveAndTell), self::STEP, 'book-cast'), $suits(new Settings(WayIn::SeeIt), self::STEP, 'book-cast')],
+        );
         $named = static fn (NamingNumerals $naming): float => $suits(new Settings(namingNumerals: $naming), 'name-numeral@3', 'name-find-tell');
         self::assertSame(NamingNumerals::ThreeParts, Make::catalogue()->activity('name-find-tell')->naming);
         self::assertEqualsWithDelta(1.2, $named(NamingNumerals::ThreeParts) / $named(NamingNumerals::LittleAndOften), 1e-9);
@@ -55,7 +77,10 @@ final class CandidatesTest extends TestCase
     public function test_another_activity_counts_more_while_the_rule_wants_variety(): void
     {
         $elsewhere = [Make::anAttempt('say-count@3', 5, activity: 'pass-it-on'), Make::anAttempt('say-count@3', 6, activity: 'start-from')];
-        $suits = static fn (array $attempts): array => array_map(static fn (Candidate $candidate): float => $candidate->worth->suits, self::of(self::learner([...array_values($attempts), ...$elsewhere]), 9, self::STEP));
+        $suits = static fn (array $attempts): array => array_map(
+            static fn (Candidate $candidate): float => $candidate->worth->suits,
+            self::of(self::learner([...array_values($attempts), ...$elsewhere]), 9, self::STEP),
+        );
         $once = $suits([Make::anAttempt(self::STEP, 0, activity: 'drop-count')]);
 
         self::assertEqualsWithDelta(1.25, $once['book-cast'] / $once['drop-count'], 1e-9);
@@ -67,8 +92,14 @@ final class CandidatesTest extends TestCase
     public function test_what_is_held_is_a_candidate_however_far_down_it_stands(): void
     {
         $learner = self::learner(believed: 4);
-        $of = static fn (array $held): array => array_values(array_unique(array_map(static fn (Candidate $candidate): string => $candidate->activity->id, (new Candidates(Make::catalogue()))->of($learner, Make::day(0), Place::cases(), false, [], array_values($held)))));
-        $possible = array_values(array_unique(array_map(static fn (Candidate $candidate): string => $candidate->activity->id, (new Candidates(Make::catalogue()))->of($learner, Make::day(0), Place::cases(), false, array_keys(Make::catalogue()->activities)))));
+        $of = static fn (array $held): array => array_values(array_unique(array_map(
+            static fn (Candidate $candidate): string => $candidate->activity->id,
+            (new Candidates(Make::catalogue()))->of($learner, Make::day(0), Place::cases(), false, [], array_values($held)),
+        )));
+        $possible = array_values(array_unique(array_map(
+            static fn (Candidate $candidate): string => $candidate->activity->id,
+            (new Candidates(Make::catalogue()))->of($learner, Make::day(0), Place::cases(), false, array_keys(Make::catalogue()->activities)),
+        )));
         $far = array_values(array_diff($possible, $of([])));
 
         self::assertNotSame([], $far);
@@ -81,7 +112,11 @@ final class CandidatesTest extends TestCase
         $first = array_map(static fn (int $day): ?string => array_key_first(self::of($learner, $day, self::STEP)), range(0, 9));
 
         self::assertGreaterThan(2, \count(array_unique($first)));
-        self::assertSame($first, array_map(static fn (int $day): ?string => array_key_first(self::of($learner, $day, self::STEP)), range(0, 9)), 'and the same day gives the same');
+        self::assertSame(
+            $first,
+            array_map(static fn (int $day): ?string => array_key_first(self::of($learner, $day, self::STEP)), range(0, 9)),
+            'and the same day gives the same',
+        );
     }
 
     public function test_a_step_that_rests_waits_for_its_day(): void
@@ -94,7 +129,10 @@ final class CandidatesTest extends TestCase
 
     public function test_a_quiet_day_and_a_wet_one_leave_out_what_does_not_do(): void
     {
-        $activities = static fn (array $places, bool $quiet): array => array_map(static fn (Candidate $candidate): string => $candidate->activity->id, (new Candidates(Make::catalogue()))->of(self::learner(believed: 4), Make::day(0), array_values($places), $quiet, ['dance-count']));
+        $activities = static fn (array $places, bool $quiet): array => array_map(
+            static fn (Candidate $candidate): string => $candidate->activity->id,
+            (new Candidates(Make::catalogue()))->of(self::learner(believed: 4), Make::day(0), array_values($places), $quiet, ['dance-count']),
+        );
 
         self::assertContains('dance-count', $activities(Place::cases(), false));
         self::assertNotContains('dance-count', $activities(Place::cases(), true));
@@ -114,9 +152,22 @@ final class CandidatesTest extends TestCase
     {
         $learner = self::learner(believed: 12);
         foreach ((new Candidates(Make::catalogue()))->of($learner, Make::day(0), Place::cases(), false) as $candidate) {
-            self::assertFalse($candidate->activity->checksOnly && !\in_array($candidate->ranked->reason, [Reason::Due, Reason::Slipped], true), $candidate->ranked->step->id);
+            self::assertFalse(
+                $candidate->activity->checksOnly && !\in_array($candidate->ranked->reason, [Reason::Due, Reason::Slipped], true),
+                $candidate->ranked->step->id,
+            );
         }
-        $secure = array_map(static fn (int $i): Attempt => Make::anAttempt('to-five@5', $i, Outcome::AtOnce, form: Make::map()->step('to-five@5')->lastForm(), activity: ['quick-peek', 'five-strip', 'quick-cards'][$i % 3], thing: ['pegs', 'lids'][$i % 2]), range(0, 9));
+        $secure = array_map(
+            static fn (int $i): Attempt => Make::anAttempt(
+                'to-five@5',
+                $i,
+                Outcome::AtOnce,
+                form: Make::map()->step('to-five@5')->lastForm(),
+                activity: ['quick-peek', 'five-strip', 'quick-cards'][$i % 3],
+                thing: ['pegs', 'lids'][$i % 2],
+            ),
+            range(0, 9),
+        );
         $activities = self::of(self::learner($secure, 12), 90, 'to-five@5');
 
         self::assertArrayHasKey('last-slip', $activities, 'months later a slip of paper will do');

@@ -50,7 +50,10 @@ final class CautionsTest extends TestCase
         $pasta = new Thing('pasta', 'pasta tubes', 'pasta tube', 50, Make::thing('x', 1, [10, 10, 45])->size, Shape::Tube, [], ['wheat']);
         $allergic = new Child('a', 'Allergic', Make::day(0)->plusDays(-3000), ['wheat']);
 
-        self::assertSame(['allergy'], array_map(static fn (Caution $caution): string => $caution->rule, Make::cautions()->about($pasta, [$allergic], Make::day(0))));
+        self::assertSame(
+            ['allergy'],
+            array_map(static fn (Caution $caution): string => $caution->rule, Make::cautions()->about($pasta, [$allergic], Make::day(0))),
+        );
     }
 
     public function test_a_warning_does_not_block(): void

@@ -48,7 +48,16 @@ final class ChildRecordTest extends TestCase
     public function test_secure_wants_variety_and_open_answers(): void
     {
         $sameEverything = [...self::goodTries(4, 0, 'fetch-me'), ...self::goodTries(4, 1, 'fetch-me')];
-        $closed = array_map(static fn (Attempt $attempt): Attempt => Make::anAttempt(self::STEP, $attempt->day->dayNumber - Make::day(0)->dayNumber, Outcome::AtOnce, 2, activity: $attempt->activityId), self::secure());
+        $closed = array_map(
+            static fn (Attempt $attempt): Attempt => Make::anAttempt(
+                self::STEP,
+                $attempt->day->dayNumber - Make::day(0)->dayNumber,
+                Outcome::AtOnce,
+                2,
+                activity: $attempt->activityId,
+            ),
+            self::secure(),
+        );
 
         self::assertSame([ClauseKind::Activities], self::missing(Make::record($sameEverything)));
         self::assertContains(ClauseKind::Open, self::missing(Make::record($closed)));
@@ -84,7 +93,14 @@ final class ChildRecordTest extends TestCase
 
     public function test_a_step_is_carried_while_its_own_higher_reach_is_secure(): void
     {
-        $later = array_map(static fn (Attempt $attempt): Attempt => Make::anAttempt('say-count@10', 17 + $attempt->day->dayNumber - Make::day(0)->dayNumber, activity: $attempt->activityId), self::secure());
+        $later = array_map(
+            static fn (Attempt $attempt): Attempt => Make::anAttempt(
+                'say-count@10',
+                17 + $attempt->day->dayNumber - Make::day(0)->dayNumber,
+                activity: $attempt->activityId,
+            ),
+            self::secure(),
+        );
         $record = Make::record([...self::secure(), ...$later]);
 
         self::assertSame(Mark::Secure, $record->mark(self::STEP, Make::day(19)));
@@ -117,7 +133,12 @@ final class ChildRecordTest extends TestCase
     {
         $help = static fn (array $outcomes): ?Help => array_reduce(
             $outcomes,
-            static fn (ChildRecord $record, Outcome $outcome): ChildRecord => $record->with(Make::anAttempt(self::STEP, 0, $outcome, help: $record->state(self::STEP)->ladder->help ?? Help::Shown)),
+            static fn (ChildRecord $record, Outcome $outcome): ChildRecord => $record->with(Make::anAttempt(
+                self::STEP,
+                0,
+                $outcome,
+                help: $record->state(self::STEP)->ladder->help ?? Help::Shown,
+            )),
             Make::record([]),
         )->state(self::STEP)->ladder->help;
 
@@ -147,7 +168,10 @@ final class ChildRecordTest extends TestCase
         $attempts = self::secure();
         $extra = Make::anAttempt(self::STEP, 1, Outcome::NotYet, minute: 50);
 
-        self::assertEquals(Make::record($attempts)->states, Make::record(array_values(array_filter([...$attempts, $extra], static fn (Attempt $attempt): bool => $attempt !== $extra)))->states);
+        self::assertEquals(
+            Make::record($attempts)->states,
+            Make::record(array_values(array_filter([...$attempts, $extra], static fn (Attempt $attempt): bool => $attempt !== $extra)))->states,
+        );
     }
 
     /** @return list<Attempt> eight good tries on two days by two activities: secure by the usual rule */
@@ -164,13 +188,32 @@ final class ChildRecordTest extends TestCase
 
     private static function earlier(Attempt $attempt): Attempt
     {
-        return new Attempt($attempt->id, $attempt->stepId, $attempt->sittingId, 'pass-it-on', $attempt->form, $attempt->help, $attempt->thingIds, $attempt->question, $attempt->choices, $attempt->outcome, null, null, $attempt->at->modify('-8 hours'), $attempt->day, $attempt->deviceId);
+        return new Attempt(
+            $attempt->id,
+            $attempt->stepId,
+            $attempt->sittingId,
+            'pass-it-on',
+            $attempt->form,
+            $attempt->help,
+            $attempt->thingIds,
+            $attempt->question,
+            $attempt->choices,
+            $attempt->outcome,
+            null,
+            null,
+            $attempt->at->modify('-8 hours'),
+            $attempt->day,
+            $attempt->deviceId,
+        );
     }
 
     /** @return list<ClauseKind> */
     private static function missing(ChildRecord $record): array
     {
-        $clauses = array_filter(SecureClauses::of(SecureRule::Usual, $record->map->step(self::STEP), $record->state(self::STEP)), static fn (Clause $clause): bool => !$clause->met);
+        $clauses = array_filter(
+            SecureClauses::of(SecureRule::Usual, $record->map->step(self::STEP), $record->state(self::STEP)),
+            static fn (Clause $clause): bool => !$clause->met,
+        );
 
         return array_values(array_map(static fn (Clause $clause): ClauseKind => $clause->kind, $clauses));
     }

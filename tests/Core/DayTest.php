@@ -34,7 +34,11 @@ final class DayTest extends TestCase
 
         self::assertEquals(new Span(541, 549), $day->earliest([], [self::big('Maren')], 8, Part::With, Place::Table));
         self::assertEquals(new Span(546, 554), $day->earliest([self::laidOut('a', 538, 542, 'tobin')], [self::big('Maren')], 8, Part::With, Place::Table));
-        self::assertEquals(new Span(780, 790), $day->earliest([self::laidOut('a', 541, 551, 'tobin')], [self::big('Maren')], 10, Part::With, Place::Table), 'no start of the first window leaves room');
+        self::assertEquals(
+            new Span(780, 790),
+            $day->earliest([self::laidOut('a', 541, 551, 'tobin')], [self::big('Maren')], 10, Part::With, Place::Table),
+            'no start of the first window leaves room',
+        );
         self::assertNull($day->earliest([], [self::big('Maren')], 21, Part::With, Place::Table));
     }
 
@@ -77,7 +81,13 @@ final class DayTest extends TestCase
     public function test_the_parent_is_in_one_place_with_two_hands(): void
     {
         $day = self::day([self::big('Maren'), self::big('Tobin')], new Span(540, 600));
-        $allows = static fn (Part $first, Part $second, int $from, Place $place = Place::Table): bool => $day->allows([self::laidOut('a', 540, 550, 'maren', $first)], [self::big('Tobin')], new Span($from, $from + 10), $second, $place);
+        $allows = static fn (Part $first, Part $second, int $from, Place $place = Place::Table): bool => $day->allows(
+            [self::laidOut('a', 540, 550, 'maren', $first)],
+            [self::big('Tobin')],
+            new Span($from, $from + 10),
+            $second,
+            $place,
+        );
 
         self::assertFalse($allows(Part::With, Part::Alone, 545), 'to start the second the parent has to leave the first');
         self::assertTrue($allows(Part::With, Part::With, 550));
@@ -107,7 +117,10 @@ final class DayTest extends TestCase
         self::assertTrue($day->allows([], [$maren, $lark], new Span(540, 556), Part::With, Place::Table), 'who sits is in company');
         self::assertTrue($day->allows([self::laidOut('a', 550, 556, 'lark')], [$maren], new Span(561, 571), Part::With, Place::Table));
         self::assertFalse($day->allows([self::laidOut('a', 550, 556, 'lark')], [$maren], new Span(562, 572), Part::With, Place::Table));
-        self::assertTrue(self::day([$maren, Make::child('Four', 48)], new Span(540, 600))->allows([], [$maren], new Span(540, 570), Part::With, Place::Table), 'from four on a child may be alone');
+        self::assertTrue(
+            self::day([$maren, Make::child('Four', 48)], new Span(540, 600))->allows([], [$maren], new Span(540, 570), Part::With, Place::Table),
+            'from four on a child may be alone',
+        );
     }
 
     public function test_what_breaks_the_rule_already_is_not_held_against_what_adds_nothing_to_it(): void
@@ -123,11 +136,26 @@ final class DayTest extends TestCase
     public function test_everyone_has_a_thread_through_the_used_part_of_each_window(): void
     {
         [$maren, $lark] = [self::big('Maren'), Make::child('Lark', 30, [new Span(552, 560)])];
-        $threads = self::day([$maren, $lark], new Span(540, 600), new Span(780, 800))->threads([self::laidOut('a', 545, 550, 'maren', Part::With), self::laidOut('b', 550, 556, 'maren', Part::Near)]);
+        $threads = self::day(
+            [$maren, $lark],
+            new Span(540, 600),
+            new Span(780, 800),
+        )->threads([self::laidOut('a', 545, 550, 'maren', Part::With), self::laidOut('b', 550, 556, 'maren', Part::Near)]);
         $says = static fn (Stretch $stretch): array => [$stretch->state, $stretch->span->start, $stretch->span->end, $stretch->setUpKey];
 
-        self::assertSame([[ChildState::Free, 540, 545, null], [ChildState::Sit, 545, 550, 'a'], [ChildState::Sit, 550, 556, 'b']], array_map($says, $threads['maren']));
-        self::assertSame([[ChildState::Beside, 540, 545, null], [ChildState::Beside, 545, 550, 'a'], [ChildState::Beside, 550, 552, null], [ChildState::Asleep, 552, 556, null]], array_map($says, $threads['lark']));
+        self::assertSame(
+            [[ChildState::Free, 540, 545, null], [ChildState::Sit, 545, 550, 'a'], [ChildState::Sit, 550, 556, 'b']],
+            array_map($says, $threads['maren']),
+        );
+        self::assertSame(
+            [
+                [ChildState::Beside, 540, 545, null],
+                [ChildState::Beside, 545, 550, 'a'],
+                [ChildState::Beside, 550, 552, null],
+                [ChildState::Asleep, 552, 556, null],
+            ],
+            array_map($says, $threads['lark']),
+        );
     }
 
     public function test_a_plan_is_worth_its_learning_less_its_minutes_hands_and_repeats(): void
@@ -139,7 +167,12 @@ final class DayTest extends TestCase
 
         // (0.5 · (1 − e^(−6/4)) + 0.5 · (1 − e^(−4/4))) / 0.5 = 0.776870 + 0.632121
         self::assertEqualsWithDelta(10 * log(1 + 1.408990), $goal->learning, 0.00001);
-        self::assertEqualsWithDelta([0.0, -1.5, -0.5, -1.5], [$goal->together, $goal->minutes, $goal->parent, $goal->repeats], 1e-9, 'the same activity again counts one, the same things a half');
+        self::assertEqualsWithDelta(
+            [0.0, -1.5, -0.5, -1.5],
+            [$goal->together, $goal->minutes, $goal->parent, $goal->repeats],
+            1e-9,
+            'the same activity again counts one, the same things a half',
+        );
         self::assertEqualsWithDelta($goal->learning - 3.5, $goal->total(), 1e-9);
         self::assertSame(0.0, Goal::of([], [])->total());
         self::assertSame(1.0, Goal::of([self::laidOut('a', 540, 550, 'maren', more: ['tobin'])], [])->together);
@@ -154,7 +187,10 @@ final class DayTest extends TestCase
         $child = Make::child('Maren', $months);
 
         self::assertSame([$longest, $minutes], [$child->longestSittingOn(Make::day(0)), $child->minutesOn(Make::day(0))]);
-        self::assertSame([9, 33], [Make::child('Maren', $months, [], 33, 9)->longestSittingOn(Make::day(0)), Make::child('Maren', $months, [], 33, 9)->minutesOn(Make::day(0))]);
+        self::assertSame(
+            [9, 33],
+            [Make::child('Maren', $months, [], 33, 9)->longestSittingOn(Make::day(0)), Make::child('Maren', $months, [], 33, 9)->minutesOn(Make::day(0))],
+        );
     }
 
     public function test_from_four_on_a_child_may_be_alone_and_a_child_without_a_birth_date_may_not(): void
@@ -180,10 +216,24 @@ final class DayTest extends TestCase
      * @param list<Laid>   $laid
      * @param list<string> $more ids of other children
      */
-    private static function laidOut(string $key, int $from, int $to, string $childId, Part $part = Part::With, int $questions = 0, array $laid = [], array $more = []): SetUp
-    {
-        $asked = array_map(static fn (int $i): Question => new Question('say-count@5', new Kind\FormNumeral($i), Level::At), $questions > 0 ? range(1, $questions) : []);
-        $sittings = array_map(static fn (string $id): Sitting => new Sitting($id, [new Course('say-count@5', null, Help::Bare, Reason::Ready)], $asked, 0.5), [$childId, ...$more]);
+    private static function laidOut(
+        string $key,
+        int $from,
+        int $to,
+        string $childId,
+        Part $part = Part::With,
+        int $questions = 0,
+        array $laid = [],
+        array $more = [],
+    ): SetUp {
+        $asked = array_map(
+            static fn (int $i): Question => new Question('say-count@5', new Kind\FormNumeral($i), Level::At),
+            $questions > 0 ? range(1, $questions) : [],
+        );
+        $sittings = array_map(
+            static fn (string $id): Sitting => new Sitting($id, [new Course('say-count@5', null, Help::Bare, Reason::Ready)], $asked, 0.5),
+            [$childId, ...$more],
+        );
 
         return new SetUp($key, Make::catalogue()->activity('fetch-me'), Place::Table, $part, new Span($from, $to), $sittings, $laid);
     }

@@ -63,8 +63,14 @@ final class DecisionTest extends TestCase
     public function test_exactly_half_is_not_yet_easier_and_four_of_the_last_five_not_yet_further(): void
     {
         self::assertSame(DecisionReason::StillMixed, self::after(0, [Outcome::WithHelp, Outcome::AtOnce, Outcome::WithHelp, Outcome::AtOnce])->reason);
-        self::assertSame(DecisionReason::UnderHalf, self::after(0, [Outcome::WithHelp, Outcome::AtOnce, Outcome::WithHelp, Outcome::AtOnce, Outcome::WithHelp])->reason);
-        self::assertSame(DecisionReason::StillMixed, self::after(0, [Outcome::AtOnce, Outcome::WithHelp, Outcome::AtOnce, Outcome::AtOnce, Outcome::AtOnce, Outcome::AtOnce])->reason);
+        self::assertSame(
+            DecisionReason::UnderHalf,
+            self::after(0, [Outcome::WithHelp, Outcome::AtOnce, Outcome::WithHelp, Outcome::AtOnce, Outcome::WithHelp])->reason,
+        );
+        self::assertSame(
+            DecisionReason::StillMixed,
+            self::after(0, [Outcome::AtOnce, Outcome::WithHelp, Outcome::AtOnce, Outcome::AtOnce, Outcome::AtOnce, Outcome::AtOnce])->reason,
+        );
         self::assertSame(DecisionReason::StillMixed, self::after(0, array_fill(0, 4, Outcome::AtOnce))->reason, 'four are too few');
         self::assertSame(DecisionReason::LastFiveUnaided, self::after(0, [Outcome::NotYet, ...array_fill(0, 5, Outcome::AtOnce)])->reason);
     }
@@ -81,7 +87,16 @@ final class DecisionTest extends TestCase
     public function test_right_on_fingers_by_half_is_once_more_with_things_in_reach_where_fingers_are_a_sign(): void
     {
         $reason = static function (int $fingers, int $without, Settings $settings = new Settings()): DecisionReason {
-            $attempts = array_map(static fn (int $i): Attempt => Make::anAttempt(self::STEP, 0, Outcome::AtOnce, minute: $i, method: $i < $fingers ? Method::Fingers : Method::SawIt), range(0, $fingers + $without - 1));
+            $attempts = array_map(
+                static fn (int $i): Attempt => Make::anAttempt(
+                    self::STEP,
+                    0,
+                    Outcome::AtOnce,
+                    minute: $i,
+                    method: $i < $fingers ? Method::Fingers : Method::SawIt,
+                ),
+                range(0, $fingers + $without - 1),
+            );
 
             return Decision::after(self::STEP, $attempts, Mark::Fresh, Make::record($attempts, $settings), Ending::Done, Make::day(0))->reason;
         };
@@ -94,7 +109,11 @@ final class DecisionTest extends TestCase
     public function test_the_slip_seen_most_is_for_next_time_the_later_of_two(): void
     {
         $remedy = static function (Slip ...$slips): ?Slip {
-            $attempts = array_map(static fn (Slip $slip, int $i): Attempt => Make::anAttempt(self::STEP, 0, Outcome::WithHelp, slip: $slip, minute: $i), $slips, array_keys(array_values($slips)));
+            $attempts = array_map(
+                static fn (Slip $slip, int $i): Attempt => Make::anAttempt(self::STEP, 0, Outcome::WithHelp, slip: $slip, minute: $i),
+                $slips,
+                array_keys(array_values($slips)),
+            );
 
             return Decision::after(self::STEP, $attempts, Mark::Fresh, Make::record($attempts), Ending::Done, Make::day(0))->remedy;
         };
@@ -121,7 +140,14 @@ final class DecisionTest extends TestCase
     {
         $attempts = self::attempts($day, $outcomes);
 
-        return Decision::after(self::STEP, $attempts, Make::record($earlier)->mark(self::STEP, Make::day($day)), Make::record([...$earlier, ...$attempts]), $ending, Make::day($day));
+        return Decision::after(
+            self::STEP,
+            $attempts,
+            Make::record($earlier)->mark(self::STEP, Make::day($day)),
+            Make::record([...$earlier, ...$attempts]),
+            $ending,
+            Make::day($day),
+        );
     }
 
     /**
@@ -131,6 +157,10 @@ final class DecisionTest extends TestCase
      */
     private static function attempts(int $day, array $outcomes, string $activity = 'pass-it-on'): array
     {
-        return array_map(static fn (Outcome $outcome, int $minute): Attempt => Make::anAttempt(self::STEP, $day, $outcome, activity: $activity, minute: $minute), $outcomes, array_keys($outcomes));
+        return array_map(
+            static fn (Outcome $outcome, int $minute): Attempt => Make::anAttempt(self::STEP, $day, $outcome, activity: $activity, minute: $minute),
+            $outcomes,
+            array_keys($outcomes),
+        );
     }
 }

@@ -22,7 +22,10 @@ use Random\Randomizer;
 /** What must hold of any history whatever. */
 final class EvidencePropertiesTest extends TestCase
 {
-    private const STEPS = ['say-count@3', 'say-count@5', 'touch-count@5', 'see-at-once@3', 'how-many@5', 'count-out@5', 'put-together@5', 'guess-count@10', 'name-numeral@5'];
+    private const STEPS = [
+        'say-count@3', 'say-count@5', 'touch-count@5', 'see-at-once@3', 'how-many@5', 'count-out@5', 'put-together@5',
+        'guess-count@10', 'name-numeral@5',
+    ];
 
     public function test_the_record_does_not_depend_on_the_order_of_arrival(): void
     {
@@ -62,7 +65,14 @@ final class EvidencePropertiesTest extends TestCase
                         ++$became;
                         self::assertTrue(SecureClauses::areMet($rule, $record->map->step($seen->stepId), $after));
                     }
-                    self::assertFalse(!$seen instanceof Attempt && $after->standing->secured && !$before->standing->secured && Mark::Secure !== ($seen->mark ?? null) && Mark::LookAgain !== ($seen->mark ?? null), 'a witness makes nothing Secure');
+                    self::assertFalse(
+                        !$seen instanceof Attempt
+                            && $after->standing->secured
+                            && !$before->standing->secured
+                            && Mark::Secure !== ($seen->mark ?? null)
+                            && Mark::LookAgain !== ($seen->mark ?? null),
+                        'a witness makes nothing Secure',
+                    );
                 }
             }
         }
@@ -74,7 +84,13 @@ final class EvidencePropertiesTest extends TestCase
         foreach (self::histories(6) as [$evidence, $random]) {
             $record = Make::record($evidence);
             $step = self::STEPS[$random->getInt(0, \count(self::STEPS) - 1)];
-            $more = $record->with(Make::anAttempt($step, 60, $random->getInt(0, 1) ? Outcome::AtOnce : Outcome::WorkedItOut, [null, 2][$random->getInt(0, 1)], help: Help::cases()[$random->getInt(0, 2)]));
+            $more = $record->with(Make::anAttempt(
+                $step,
+                60,
+                $random->getInt(0, 1) ? Outcome::AtOnce : Outcome::WorkedItOut,
+                [null, 2][$random->getInt(0, 1)],
+                help: Help::cases()[$random->getInt(0, 2)],
+            ));
             foreach (array_keys($record->map->steps) as $id) {
                 self::assertGreaterThanOrEqual($record->state($id)->p, $more->state($id)->p, $id);
             }
@@ -105,7 +121,11 @@ final class EvidencePropertiesTest extends TestCase
         }
         uasort($bySitting, static fn (array $a, array $b): int => Seen::compare($a[\count($a) - 1], $b[\count($b) - 1]));
 
-        return $record->again($touched, array_values(array_filter($evidence, static fn (Seen $seen): bool => \in_array($seen->stepId, $bearing, true))), array_merge(...array_values(\array_slice($bySitting, -2))));
+        return $record->again(
+            $touched,
+            array_values(array_filter($evidence, static fn (Seen $seen): bool => \in_array($seen->stepId, $bearing, true))),
+            array_merge(...array_values(\array_slice($bySitting, -2))),
+        );
     }
 
     /** @return iterable<int, array{list<Seen>, Randomizer}> histories over sixty days: mostly tries, some notes, some marks by hand, some first looks */
@@ -118,11 +138,25 @@ final class EvidencePropertiesTest extends TestCase
                 $step = self::STEPS[$random->getInt(0, \count(self::STEPS) - 1)];
                 $day = intdiv($i * 2, 3);
                 $right = $random->getInt(0, 99) < 100 * $good;
-                $outcome = $right ? [Outcome::AtOnce, Outcome::WorkedItOut][$random->getInt(0, 1)] : [Outcome::WithHelp, Outcome::NotYet][$random->getInt(0, 1)];
+                $outcome = $right
+                    ? [Outcome::AtOnce, Outcome::WorkedItOut][$random->getInt(0, 1)]
+                    : [Outcome::WithHelp, Outcome::NotYet][$random->getInt(0, 1)];
                 $evidence[] = match ($random->getInt(0, 19)) {
                     0 => Make::witness($step, $day, $outcome, $i),
                     1 => Make::handMark($step, $day, Mark::cases()[$random->getInt(0, 4)], $i),
-                    default => Make::anAttempt($step, $day, $outcome, [null, 3, 2][$random->getInt(0, 2)], Help::cases()[max(0, $random->getInt(-3, 2))], 'activity-'.$random->getInt(0, 2), slip: $right ? null : Slip::cases()[$random->getInt(0, 13)], thing: 'thing-'.$random->getInt(0, 2), minute: $i, error: 'guess-count@10' === $step ? ($right ? 0.1 : 0.8) : null, isLook: 0 === $random->getInt(0, 14)),
+                    default => Make::anAttempt(
+                        $step,
+                        $day,
+                        $outcome,
+                        [null, 3, 2][$random->getInt(0, 2)],
+                        Help::cases()[max(0, $random->getInt(-3, 2))],
+                        'activity-'.$random->getInt(0, 2),
+                        slip: $right ? null : Slip::cases()[$random->getInt(0, 13)],
+                        thing: 'thing-'.$random->getInt(0, 2),
+                        minute: $i,
+                        error: 'guess-count@10' === $step ? ($right ? 0.1 : 0.8) : null,
+                        isLook: 0 === $random->getInt(0, 14),
+                    ),
                 };
             }
             yield $seed => [$evidence, $random];

@@ -47,7 +47,10 @@ final class FirstLookTest extends TestCase
     {
         $random = new Randomizer(new Xoshiro256StarStar(1));
 
-        self::assertGreaterThan(self::look(54)->chances()['say-count@20'] + 0.2, FirstLook::of(Make::wholeMap(), 54, ['say-count@20'], [], $random)->chances()['say-count@20']);
+        self::assertGreaterThan(
+            self::look(54)->chances()['say-count@20'] + 0.2,
+            FirstLook::of(Make::wholeMap(), 54, ['say-count@20'], [], $random)->chances()['say-count@20'],
+        );
     }
 
     public function test_it_goes_on_from_its_answers_on_another_day_just_as_it_would_have(): void
@@ -68,7 +71,11 @@ final class FirstLookTest extends TestCase
         foreach ([42, 66] as $months) {
             $child = SimulatedChild::ofAge($map, $months, $random, $day);
             $look = FirstLook::of($map, $months, [], [], $random);
-            $right = static fn (FirstLook $look): int => \count(array_filter($look->chances(), static fn (float $chance, string $id): bool => ($chance >= 0.5) === $child->knows($id, $day), \ARRAY_FILTER_USE_BOTH));
+            $right = static fn (FirstLook $look): int => \count(array_filter(
+                $look->chances(),
+                static fn (float $chance, string $id): bool => ($chance >= 0.5) === $child->knows($id, $day),
+                \ARRAY_FILTER_USE_BOTH,
+            ));
             $byAge += $right($look);
             $asked = [];
             while (null !== $stepId = $look->next(array_keys($map->steps))) {

@@ -37,7 +37,10 @@ final class LayOutTest extends TestCase
 
     public function test_an_amount_that_no_kind_has_is_split_over_two(): void
     {
-        self::assertSame(['things' => ['pegs' => 5, 'corks' => 2]], self::laid('take-some', new Kind\Take('take', 7, 3), [self::thing('corks', 4), self::thing('pegs', 5)]));
+        self::assertSame(
+            ['things' => ['pegs' => 5, 'corks' => 2]],
+            self::laid('take-some', new Kind\Take('take', 7, 3), [self::thing('corks', 4), self::thing('pegs', 5)]),
+        );
     }
 
     public function test_when_even_two_kinds_fall_short_it_says_how_many_more_would_do(): void
@@ -64,12 +67,19 @@ final class LayOutTest extends TestCase
     {
         $numbers = new Kind\CompareSigns('put-sign', 4, 3);
         self::assertSame(LackReason::NoOther, self::lack('turn-sign', $numbers, [self::thing('corks', 30)]));
-        self::assertSame(['things' => ['cubes' => 4], 'others' => ['cubes' => 3]], self::laid('turn-sign', $numbers, [new Thing('cubes', 'cubes', 'cube', 30, Size::of(40, 70, 80), Shape::Block, colours: 3)]));
+        self::assertSame(
+            ['things' => ['cubes' => 4], 'others' => ['cubes' => 3]],
+            self::laid('turn-sign', $numbers, [new Thing('cubes', 'cubes', 'cube', 30, Size::of(40, 70, 80), Shape::Block, colours: 3)]),
+        );
     }
 
     public function test_what_a_child_likes_goes_first_and_what_was_used_lately_goes_last(): void
     {
-        $first = static fn (array $avoid, array $liked): string => self::first([self::thing('corks', 60), self::thing('pegs', 40), self::thing('lids', 20)], array_values($avoid), array_values($liked));
+        $first = static fn (array $avoid, array $liked): string => self::first(
+            [self::thing('corks', 60), self::thing('pegs', 40), self::thing('lids', 20)],
+            array_values($avoid),
+            array_values($liked),
+        );
 
         self::assertSame('corks', $first([], []), 'of which there is most');
         self::assertSame('lids', $first([], ['lids']));
@@ -87,7 +97,22 @@ final class LayOutTest extends TestCase
 
     public function test_no_more_than_sixty_things_are_counted_out(): void
     {
-        $of = new Activity('pile-up', [], Part::With, false, [Place::Table], [], [Form::Things], [new Role('things', Formula::parse('90'))], [], 1, 30, false, null, ['things' => Picture::cases()[0]]);
+        $of = new Activity(
+            'pile-up',
+            [],
+            Part::With,
+            false,
+            [Place::Table],
+            [],
+            [Form::Things],
+            [new Role('things', Formula::parse('90'))],
+            [],
+            1,
+            30,
+            false,
+            null,
+            ['things' => Picture::cases()[0]],
+        );
         $set = QuestionSet::ofStored([new Question('take-away@5', new Kind\Take('take', 7, 3), Level::At)]);
         $laid = (new LayOut(Make::cautions()))->choose($of, [], [[$set, 5]], [Form::Things], [self::thing('corks', 200)], [], Make::day(0), [], []);
 
@@ -107,7 +132,17 @@ final class LayOutTest extends TestCase
         $step = Make::wholeMap()->step('take-away@5');
         $set = QuestionSet::ofStored([new Question($step->id, $prompt, Level::At)]);
 
-        return (new LayOut(Make::cautions()))->choose($of, $of->props, [[$set, $step->size]], [Form::Things], $things, [new Child('c', 'C', Make::day(0)->plusDays(-30 * $months))], Make::day(0), $avoid, $liked);
+        return (new LayOut(Make::cautions()))->choose(
+            $of,
+            $of->props,
+            [[$set, $step->size]],
+            [Form::Things],
+            $things,
+            [new Child('c', 'C', Make::day(0)->plusDays(-30 * $months))],
+            Make::day(0),
+            $avoid,
+            $liked,
+        );
     }
 
     /**

@@ -41,7 +41,11 @@ final class LiveAdviceTest extends TestCase
     public function test_with_all_the_help_there_is_the_form_goes_back(): void
     {
         self::assertContains(Idea::FormBack, self::after([Outcome::NotYet, Outcome::NotYet], form: Form::Pictures, help: Help::Shown)->ideas ?? []);
-        self::assertNotContains(Idea::FormBack, self::after([Outcome::NotYet, Outcome::NotYet], form: Form::Things, help: Help::Shown)->ideas ?? [], 'there is none before things');
+        self::assertNotContains(
+            Idea::FormBack,
+            self::after([Outcome::NotYet, Outcome::NotYet], form: Form::Things, help: Help::Shown)->ideas ?? [],
+            'there is none before things',
+        );
     }
 
     public function test_the_smallest_reach_has_no_smaller_numbers(): void
@@ -67,12 +71,18 @@ final class LiveAdviceTest extends TestCase
             return \in_array(Idea::HowManyMoreTo, LiveAdvice::after($record->map->step($step), $attempts, $record)->ideas ?? [], true);
         };
 
-        self::assertSame([false, true, true, true, false, false], array_map($asks, ['say-count@3', 'say-count@5', 'say-count@10', 'say-count@20', 'say-count@30', 'count-in@twos']));
+        self::assertSame(
+            [false, true, true, true, false, false],
+            array_map($asks, ['say-count@3', 'say-count@5', 'say-count@10', 'say-count@20', 'say-count@30', 'count-in@twos']),
+        );
     }
 
     public function test_the_newest_slip_is_the_one_that_is_remedied(): void
     {
-        $attempts = [Make::anAttempt(self::STEP, 0, Outcome::NotYet, slip: Slip::CountsFaster), Make::anAttempt(self::STEP, 0, Outcome::NotYet, slip: Slip::Recounts, minute: 1)];
+        $attempts = [
+            Make::anAttempt(self::STEP, 0, Outcome::NotYet, slip: Slip::CountsFaster),
+            Make::anAttempt(self::STEP, 0, Outcome::NotYet, slip: Slip::Recounts, minute: 1),
+        ];
         $record = Make::record($attempts);
 
         self::assertSame(Slip::Recounts, LiveAdvice::after($record->map->step(self::STEP), $attempts, $record)?->slip);
@@ -83,7 +93,12 @@ final class LiveAdviceTest extends TestCase
     {
         self::assertNull(self::after([Outcome::WorkedItOut], form: Form::Pictures, method: Method::Fingers));
         self::assertNull(self::after([Outcome::WorkedItOut, Outcome::WorkedItOut], form: Form::Things, method: Method::Fingers));
-        self::assertNull(self::after([Outcome::WorkedItOut, Outcome::WorkedItOut], form: Form::Pictures, method: Method::Fingers, offered: [Idea::BringThings]));
+        self::assertNull(self::after(
+            [Outcome::WorkedItOut, Outcome::WorkedItOut],
+            form: Form::Pictures,
+            method: Method::Fingers,
+            offered: [Idea::BringThings],
+        ));
     }
 
     public function test_an_idea_is_not_offered_twice_in_a_sitting(): void
@@ -101,7 +116,10 @@ final class LiveAdviceTest extends TestCase
         $advice = self::after(array_fill(0, 3, Outcome::AtOnce), form: Form::Things);
 
         self::assertSame(Cause::ThreeAtOnce, $advice?->cause);
-        self::assertSame([Idea::HowDidYouSeeIt, Idea::CoverAndAsk, Idea::BiggerNumbers, Idea::HowManyMoreTo, Idea::ChildAsks, Idea::NextForm, Idea::NextReach], $advice->ideas);
+        self::assertSame(
+            [Idea::HowDidYouSeeIt, Idea::CoverAndAsk, Idea::BiggerNumbers, Idea::HowManyMoreTo, Idea::ChildAsks, Idea::NextForm, Idea::NextReach],
+            $advice->ideas,
+        );
         self::assertNull(self::after(array_fill(0, 4, Outcome::AtOnce)));
         self::assertNotNull(self::after(array_fill(0, 6, Outcome::AtOnce)));
         self::assertNull(self::after(array_fill(0, 3, Outcome::AtOnce), help: Help::Shown), 'shown is not at once');
@@ -119,9 +137,29 @@ final class LiveAdviceTest extends TestCase
      * @param list<Outcome> $outcomes
      * @param list<Idea>    $offered
      */
-    private static function after(array $outcomes, ?Slip $slip = null, ?Form $form = null, Help $help = Help::Bare, ?Method $method = null, Settings $settings = new Settings(), array $offered = []): ?LiveAdvice
-    {
-        $attempts = array_map(static fn (Outcome $outcome, int $i): Attempt => Make::anAttempt(self::STEP, 0, $outcome, help: $help, form: $form, slip: $slip, minute: $i, method: $method), $outcomes, array_keys($outcomes));
+    private static function after(
+        array $outcomes,
+        ?Slip $slip = null,
+        ?Form $form = null,
+        Help $help = Help::Bare,
+        ?Method $method = null,
+        Settings $settings = new Settings(),
+        array $offered = [],
+    ): ?LiveAdvice {
+        $attempts = array_map(
+            static fn (Outcome $outcome, int $i): Attempt => Make::anAttempt(
+                self::STEP,
+                0,
+                $outcome,
+                help: $help,
+                form: $form,
+                slip: $slip,
+                minute: $i,
+                method: $method,
+            ),
+            $outcomes,
+            array_keys($outcomes),
+        );
         $record = Make::record($attempts, $settings);
 
         return LiveAdvice::after($record->map->step(self::STEP), $attempts, $record, $offered);

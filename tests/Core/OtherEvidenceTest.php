@@ -22,7 +22,11 @@ final class OtherEvidenceTest extends TestCase
 
     public function test_a_witness_moves_new_to_trying_and_trying_to_steady_but_never_to_secure(): void
     {
-        $seen = static fn (Outcome ...$outcomes): Mark => Make::record(array_map(static fn (Outcome $outcome, int $i): Witness => Make::witness(self::STEP, $i, $outcome), array_values($outcomes), array_keys(array_values($outcomes))))->mark(self::STEP, Make::day(9));
+        $seen = static fn (Outcome ...$outcomes): Mark => Make::record(array_map(
+            static fn (Outcome $outcome, int $i): Witness => Make::witness(self::STEP, $i, $outcome),
+            array_values($outcomes),
+            array_keys(array_values($outcomes)),
+        ))->mark(self::STEP, Make::day(9));
 
         self::assertSame(Mark::Trying, $seen(Outcome::AtOnce));
         self::assertSame(Mark::Steady, $seen(Outcome::AtOnce, Outcome::WorkedItOut));
@@ -53,7 +57,14 @@ final class OtherEvidenceTest extends TestCase
         $secure = [Make::handMark(self::STEP, 0, Mark::Secure)];
         self::assertSame(Mark::LookAgain, Make::record($secure)->mark(self::STEP, Make::day(6)), 'memory fades all the same');
         self::assertSame(Mark::Secure, Make::record([...$secure, Make::anAttempt(self::STEP, 1)])->mark(self::STEP, Make::day(1)));
-        self::assertSame(Mark::Trying, Make::record([...$secure, Make::anAttempt(self::STEP, 1, Outcome::NotYet), Make::anAttempt(self::STEP, 1, Outcome::NotYet, minute: 1)])->mark(self::STEP, Make::day(1)));
+        self::assertSame(
+            Mark::Trying,
+            Make::record([
+                ...$secure,
+                Make::anAttempt(self::STEP, 1, Outcome::NotYet),
+                Make::anAttempt(self::STEP, 1, Outcome::NotYet, minute: 1),
+            ])->mark(self::STEP, Make::day(1)),
+        );
     }
 
     public function test_old_successes_do_not_undo_a_mark_set_lower(): void
@@ -66,11 +77,32 @@ final class OtherEvidenceTest extends TestCase
 
     public function test_a_guess_is_judged_by_how_close_it_comes(): void
     {
-        self::assertSame([Outcome::AtOnce, Outcome::WorkedItOut, Outcome::WithHelp, Outcome::NotYet], array_map(Outcome::ofGuess(...), [0.15, 0.35, 0.60, 0.61]));
+        self::assertSame(
+            [Outcome::AtOnce, Outcome::WorkedItOut, Outcome::WithHelp, Outcome::NotYet],
+            array_map(Outcome::ofGuess(...), [0.15, 0.35, 0.60, 0.61]),
+        );
 
-        $guess = static fn (array $errors): array => array_map(static fn (float $error, int $i): Attempt => Make::anAttempt('guess-count@10', $i, Outcome::ofGuess($error), activity: 'jar-'.$i % 2, error: $error), $errors, array_keys($errors));
-        self::assertSame(Mark::Secure, Make::record($guess([0.5, 0.4, 0.3, 0.2, 0.1, 0.1, 0.2]))->mark('guess-count@10', Make::day(6)), 'half of the last six within a quarter');
-        $clauses = SecureClauses::of(SecureRule::Usual, Make::wholeMap()->step('guess-count@10'), Make::record($guess([0.1, 0.1, 0.1, 0.4, 0.4, 0.4, 0.4]))->state('guess-count@10'));
+        $guess = static fn (array $errors): array => array_map(
+            static fn (float $error, int $i): Attempt => Make::anAttempt(
+                'guess-count@10',
+                $i,
+                Outcome::ofGuess($error),
+                activity: 'jar-'.$i % 2,
+                error: $error,
+            ),
+            $errors,
+            array_keys($errors),
+        );
+        self::assertSame(
+            Mark::Secure,
+            Make::record($guess([0.5, 0.4, 0.3, 0.2, 0.1, 0.1, 0.2]))->mark('guess-count@10', Make::day(6)),
+            'half of the last six within a quarter',
+        );
+        $clauses = SecureClauses::of(
+            SecureRule::Usual,
+            Make::wholeMap()->step('guess-count@10'),
+            Make::record($guess([0.1, 0.1, 0.1, 0.4, 0.4, 0.4, 0.4]))->state('guess-count@10'),
+        );
         self::assertSame(ClauseKind::GuessError, $clauses[0]->kind);
         self::assertSame([40, false], [$clauses[0]->has, $clauses[0]->met]);
     }
@@ -89,12 +121,19 @@ final class OtherEvidenceTest extends TestCase
         $thorough = Make::record($attempts, new \Pindle\Core\Child\Settings(secureRule: SecureRule::Thorough));
 
         self::assertSame(Mark::Secure, $thorough->mark(self::STEP, Make::day(9)));
-        self::assertNotSame(Mark::Secure, Make::record(\array_slice($attempts, 0, 18), new \Pindle\Core\Child\Settings(secureRule: SecureRule::Thorough))->mark(self::STEP, Make::day(6)), 'no week yet');
+        self::assertNotSame(
+            Mark::Secure,
+            Make::record(\array_slice($attempts, 0, 18), new \Pindle\Core\Child\Settings(secureRule: SecureRule::Thorough))->mark(self::STEP, Make::day(6)),
+            'no week yet',
+        );
     }
 
     /** @return list<Attempt> */
     private static function attempts(int $count, int $day, string $activity): array
     {
-        return array_map(static fn (int $minute): Attempt => Make::anAttempt(self::STEP, $day, Outcome::AtOnce, activity: $activity, minute: $minute), range(1, $count));
+        return array_map(
+            static fn (int $minute): Attempt => Make::anAttempt(self::STEP, $day, Outcome::AtOnce, activity: $activity, minute: $minute),
+            range(1, $count),
+        );
     }
 }

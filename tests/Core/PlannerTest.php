@@ -129,11 +129,22 @@ final class PlannerTest extends TestCase
     {
         $boat = self::boat();
         $plan = self::planner()->plan($boat);
-        $of = static fn (string $key, int $start, int $end): SetUp => new SetUp($key, $plan->setUps[0]->activity, Place::Table, Part::Alone, new Span($start, $end), [$plan->setUps[0]->sittingOf('maren') ?? $plan->setUps[0]->sittings[0]], []);
+        $of = static fn (string $key, int $start, int $end): SetUp => new SetUp(
+            $key,
+            $plan->setUps[0]->activity,
+            Place::Table,
+            Part::Alone,
+            new Span($start, $end),
+            [$plan->setUps[0]->sittingOf('maren') ?? $plan->setUps[0]->sittings[0]],
+            [],
+        );
         [$kept, $more] = [$of('kept', 560, 564), $of('more', 574, 580)];
         $request = new DayRequest($boat->date, 1, $boat->learners, $boat->windows, $boat->things, $boat->places, false, [$kept]);
         $found = static fn (SetUp ...$setUps): array => array_map(static fn (array $problem): string => $problem[0]->value.' '.$problem[1], array_filter(
-            (new PlanCheck(Make::cautions()))->problems($request, new DayPlan($plan->date, array_values($setUps), Day::of($request)->threads(array_values($setUps)), $plan->goal)),
+            (new PlanCheck(Make::cautions()))->problems(
+                $request,
+                new DayPlan($plan->date, array_values($setUps), Day::of($request)->threads(array_values($setUps)), $plan->goal),
+            ),
             static fn (array $problem): bool => Problem::BesideTooLong === $problem[0],
         ));
 
@@ -143,7 +154,10 @@ final class PlannerTest extends TestCase
 
     public function test_a_child_is_near_a_set_up_unless_asleep_all_through_it(): void
     {
-        $near = static fn (int $from, int $to): array => array_map(static fn (Child $child): string => $child->name, self::boat()->nearby(new Span($from, $to)));
+        $near = static fn (int $from, int $to): array => array_map(
+            static fn (Child $child): string => $child->name,
+            self::boat()->nearby(new Span($from, $to)),
+        );
 
         self::assertSame(['Maren', 'Tobin'], $near(765, 775), 'asleep from 12:45');
         self::assertSame(['Maren', 'Tobin', 'Lark'], $near(764, 775));
@@ -156,8 +170,19 @@ final class PlannerTest extends TestCase
         $planner = self::planner();
         $boat = self::boat();
         $setUp = $planner->plan($boat)->setUps[0];
-        $corks = static fn (int $from): SetUp => new SetUp('corks', $setUp->activity, $setUp->place, $setUp->part, new Span($from, $from + 8), $setUp->sittings, [new Laid('things', Make::thing('corks', 18, [25, 25, 40], Shape::Tube), 5)]);
-        $blocked = static fn (int $from): array => array_values(array_map(static fn (Caution $caution): string => $caution->childName, array_filter($planner->warned($boat, $corks($from))->warnings, static fn (Caution $caution): bool => $caution->blocks())));
+        $corks = static fn (int $from): SetUp => new SetUp(
+            'corks',
+            $setUp->activity,
+            $setUp->place,
+            $setUp->part,
+            new Span($from, $from + 8),
+            $setUp->sittings,
+            [new Laid('things', Make::thing('corks', 18, [25, 25, 40], Shape::Tube), 5)],
+        );
+        $blocked = static fn (int $from): array => array_values(array_map(
+            static fn (Caution $caution): string => $caution->childName,
+            array_filter($planner->warned($boat, $corks($from))->warnings, static fn (Caution $caution): bool => $caution->blocks()),
+        ));
 
         self::assertSame(['Lark'], $blocked(757), 'until 12:45 is not all of it');
         self::assertSame([], $blocked(765));
@@ -177,7 +202,11 @@ final class PlannerTest extends TestCase
         }
 
         self::assertGreaterThan(1, \count($factors));
-        self::assertSame([1.0], array_values(array_filter($factors, static fn (float $factor): bool => $factor > 0.3)), 'all of them are new to the child, so one counts whole');
+        self::assertSame(
+            [1.0],
+            array_values(array_filter($factors, static fn (float $factor): bool => $factor > 0.3)),
+            'all of them are new to the child, so one counts whole',
+        );
         self::assertContains(0.3, $factors);
         foreach ($factors as $factor) {
             self::assertEqualsWithDelta(0.0, fmod(log($factor, 0.3) + 1e-6, 1.0), 1e-4, 'three tenths for each that went before');
@@ -228,10 +257,21 @@ final class PlannerTest extends TestCase
         $plan = self::planner()->plan($boat);
         $first = $plan->setUps[0];
         $cork = Make::thing('corks', 18, [25, 25, 40], Shape::Tube);
-        $change = static fn (?Span $span = null, ?Part $part = null, ?array $laid = null): SetUp => new SetUp($first->key, $first->activity, $first->place, $part ?? $first->part, $span ?? $first->span, $first->sittings, array_values($laid ?? $first->laid));
+        $change = static fn (?Span $span = null, ?Part $part = null, ?array $laid = null): SetUp => new SetUp(
+            $first->key,
+            $first->activity,
+            $first->place,
+            $part ?? $first->part,
+            $span ?? $first->span,
+            $first->sittings,
+            array_values($laid ?? $first->laid),
+        );
         $found = static fn (SetUp $changed): array => array_map(
             static fn (array $problem): Problem => $problem[0],
-            (new PlanCheck(Make::cautions()))->problems($boat, new DayPlan($plan->date, [$changed, ...\array_slice($plan->setUps, 1)], $plan->threads, $plan->goal)),
+            (new PlanCheck(Make::cautions()))->problems(
+                $boat,
+                new DayPlan($plan->date, [$changed, ...\array_slice($plan->setUps, 1)], $plan->threads, $plan->goal),
+            ),
         );
 
         self::assertContains(Problem::OutsideWindows, $found($change(span: new Span(400, 410))));
@@ -249,7 +289,15 @@ final class PlannerTest extends TestCase
         $pegs = Make::thing('pegs', 40, [10, 15, 75]);
         $activity = array_values(Make::catalogue()->activities)[0];
         $sittings = self::planner()->plan(self::boat())->setUps[0]->sittings;
-        $at = static fn (string $key, int $from, int $to, int $count): SetUp => new SetUp($key, $activity, Place::Table, Part::Near, new Span($from, $to), $sittings, [new Laid('things', $pegs, $count)]);
+        $at = static fn (string $key, int $from, int $to, int $count): SetUp => new SetUp(
+            $key,
+            $activity,
+            Place::Table,
+            Part::Near,
+            new Span($from, $to),
+            $sittings,
+            [new Laid('things', $pegs, $count)],
+        );
 
         self::assertSame(12, BringList::of([$at('a', 540, 550, 5), $at('b', 545, 555, 7), $at('c', 600, 610, 9)])[0]['count']);
         self::assertSame(9, BringList::of([$at('a', 540, 550, 5), $at('c', 600, 610, 9)])[0]['count']);
@@ -263,14 +311,28 @@ final class PlannerTest extends TestCase
     /** @return list<string> */
     private static function problems(DayRequest $request, DayPlan $plan): array
     {
-        return array_map(static fn (array $problem): string => $problem[0]->value.' '.$problem[1], (new PlanCheck(Make::cautions()))->problems($request, $plan));
+        return array_map(
+            static fn (array $problem): string => $problem[0]->value.' '.$problem[1],
+            (new PlanCheck(Make::cautions()))->problems($request, $plan),
+        );
     }
 
     private static function boat(): DayRequest
     {
-        $children = [Make::child('Maren', 78, minutes: 30, longest: 15), Make::child('Tobin', 54, minutes: 24, longest: 12), Make::child('Lark', 30, [new Span(765, 870)], 10, 6)];
+        $children = [
+            Make::child('Maren', 78, minutes: 30, longest: 15),
+            Make::child('Tobin', 54, minutes: 24, longest: 12),
+            Make::child('Lark', 30, [new Span(765, 870)], 10, 6),
+        ];
 
-        return new DayRequest(Make::day(0), 1, array_map(self::learner(...), $children), [new Span(540, 580), new Span(780, 810)], self::things(), [Place::Table, Place::Floor, Place::Outdoors]);
+        return new DayRequest(
+            Make::day(0),
+            1,
+            array_map(self::learner(...), $children),
+            [new Span(540, 580), new Span(780, 810)],
+            self::things(),
+            [Place::Table, Place::Floor, Place::Outdoors],
+        );
     }
 
     private static function learner(Child $child): Learner

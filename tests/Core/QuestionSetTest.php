@@ -35,8 +35,10 @@ final class QuestionSetTest extends TestCase
                 }
                 $number = static fn (string $name): int => \is_int($n[$name] ?? null) ? $n[$name] : -1;
                 $right = match ($prompt->ask) {
-                    'join', 'join-sentence', 'story-join', 'sum-at-once', 'add-zero', 'turn-around', 'add-on', 'near-double', 'hop-on', 'bridge-ten', 'add-two-figure' => $number('a') + $number('b'),
-                    'take', 'take-sentence', 'story-take', 'difference-at-once', 'hop-back', 'bridge-back', 'take-two-figure', 'missing-start' => $number('n') - $number('b'),
+                    'join', 'join-sentence', 'story-join', 'sum-at-once', 'add-zero', 'turn-around',
+                    'add-on', 'near-double', 'hop-on', 'bridge-ten', 'add-two-figure' => $number('a') + $number('b'),
+                    'take', 'take-sentence', 'story-take', 'difference-at-once', 'hop-back',
+                    'bridge-back', 'take-two-figure', 'missing-start' => $number('n') - $number('b'),
                     'other-part', 'how-many-to', 'count-up', 'the-rest', 'missing-change', 'makes-whole' => $number('n') - $number('a'),
                     'how-many-more', 'make-same', 'chart-more' => $number('a') - $number('b'),
                     'both-sides' => $number('a') + $number('b') - $number('c'),

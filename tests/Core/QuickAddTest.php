@@ -29,7 +29,10 @@ final class QuickAddTest extends TestCase
     {
         $read = QuickAdd::parse($line);
 
-        self::assertSame([$name, $amount, $size], [$read->name, $read->amount, null === $read->size ? null : [$read->size->short, $read->size->middle, $read->size->long]]);
+        self::assertSame(
+            [$name, $amount, $size],
+            [$read->name, $read->amount, null === $read->size ? null : [$read->size->short, $read->size->middle, $read->size->long]],
+        );
     }
 
     public function test_a_line_that_names_nothing_is_refused(): void

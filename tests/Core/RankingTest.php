@@ -94,12 +94,19 @@ final class RankingTest extends TestCase
 
     public function test_a_step_that_is_stuck_casts_doubt_on_its_weakest_need_until_that_is_looked_at(): void
     {
-        $needs = [Make::handMark('count-out@5', 0, Mark::Secure), Make::handMark('how-many@5', 0, Mark::Secure), Make::handMark('see-at-once@3', 0, Mark::Steady)];
+        $needs = [
+            Make::handMark('count-out@5', 0, Mark::Secure),
+            Make::handMark('how-many@5', 0, Mark::Secure),
+            Make::handMark('see-at-once@3', 0, Mark::Steady),
+        ];
         $misses = array_map(static fn (int $minute): Attempt => Make::anAttempt('split-small@3', 1, Outcome::NotYet, minute: $minute), range(1, 8));
         $record = Make::record([...$needs, ...$misses, Make::handMark('how-many@3', 2, Mark::Secure)]);
 
         self::assertNull(self::find($record, 'split-small@3', 3), 'it waits');
-        self::assertSame([Reason::Doubted, ['stuck' => 'split-small@3']], [self::one($record, 'see-at-once@3', 3)->reason, self::one($record, 'see-at-once@3', 3)->values]);
+        self::assertSame(
+            [Reason::Doubted, ['stuck' => 'split-small@3']],
+            [self::one($record, 'see-at-once@3', 3)->reason, self::one($record, 'see-at-once@3', 3)->values],
+        );
         self::assertNotNull(self::find($record->with(Make::anAttempt('see-at-once@3', 4)), 'split-small@3', 6), 'and comes back once that was looked at');
     }
 
@@ -129,16 +136,31 @@ final class RankingTest extends TestCase
     {
         $misses = array_map(static fn (int $minute): Attempt => Make::anAttempt('split-small@5', 1, Outcome::NotYet, minute: $minute), range(1, 8));
         $needs = Make::wholeMap()->step('split-small@5')->needs;
-        $record = Make::record([...array_map(static fn (string $need): HandMark => Make::handMark($need, 0, $need === $needs[0] ? Mark::Steady : Mark::Secure), Make::wholeMap()->ancestors('split-small@5')), ...$misses]);
+        $record = Make::record([
+            ...array_map(
+                static fn (string $need): HandMark => Make::handMark($need, 0, $need === $needs[0] ? Mark::Steady : Mark::Secure),
+                Make::wholeMap()->ancestors('split-small@5'),
+            ),
+            ...$misses,
+        ]);
 
         self::assertGreaterThan(1, \count($needs));
-        self::assertSame([$needs[0]], array_map(static fn (RankedStep $one): string => $one->step->id, array_values(array_filter(self::rank($record, 3), static fn (RankedStep $one): bool => Reason::Doubted === $one->reason))));
+        self::assertSame(
+            [$needs[0]],
+            array_map(
+                static fn (RankedStep $one): string => $one->step->id,
+                array_values(array_filter(self::rank($record, 3), static fn (RankedStep $one): bool => Reason::Doubted === $one->reason)),
+            ),
+        );
     }
 
     public function test_a_sitting_with_something_new_leaves_the_next_to_what_was_tried_where_three_such_are_ready(): void
     {
         $of = static function (int $tried): array {
-            $attempts = array_merge(...array_map(static fn (string $step): array => self::attempts($step, 0, 3), \array_slice(['say-count@3', 'see-at-once@3', 'sort-groups@two'], 0, $tried)));
+            $attempts = array_merge(...array_map(
+                static fn (string $step): array => self::attempts($step, 0, 3),
+                \array_slice(['say-count@3', 'see-at-once@3', 'sort-groups@two'], 0, $tried),
+            ));
             $record = Make::record($attempts);
 
             return array_map(static fn (RankedStep $one): bool => $one->brandNew, Ranking::withoutTooMuchNew(self::rank($record, 3), $record));
@@ -150,7 +172,11 @@ final class RankingTest extends TestCase
 
     public function test_a_warm_up_takes_what_has_faded_most_and_the_end_what_is_furthest(): void
     {
-        $record = Make::record([Make::handMark('say-count@3', 0, Mark::Secure), Make::handMark('say-count@5', 9, Mark::Secure), Make::handMark('say-count@10', 5, Mark::Steady)]);
+        $record = Make::record([
+            Make::handMark('say-count@3', 0, Mark::Secure),
+            Make::handMark('say-count@5', 9, Mark::Secure),
+            Make::handMark('say-count@10', 5, Mark::Steady),
+        ]);
         $steps = array_values(array_filter($record->map->steps, static fn (Step $step): bool => 'say-count' === $step->skill->id));
 
         self::assertSame('say-count@3', SureSteps::first($record, $steps, Make::day(9))?->id);

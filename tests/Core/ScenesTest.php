@@ -46,8 +46,23 @@ final class ScenesTest extends TestCase
                         continue;
                     }
                     foreach (\array_slice($activity->serves[$step->skill->id]->prompts($step), 0, 25) as $prompt) {
-                        $settings = 0 === $drawn % 2 ? new Settings() : new Settings(WayIn::Bars, frameFilling: FrameFilling::Upright, comparingSign: ComparingSign::Balance, acrossTen: AcrossTen::ThroughFives, wholeInBond: WholeInBond::AtLeft);
-                        $drawing = Scenes::draw($activity->scene($form), $prompt, $form, Form::Things === $form ? $caps : Make::things()->things()['counters'], $caps, $settings, $hand, new Randomizer(new Xoshiro256StarStar(4)));
+                        $settings = 0 === $drawn % 2 ? new Settings() : new Settings(
+                            WayIn::Bars,
+                            frameFilling: FrameFilling::Upright,
+                            comparingSign: ComparingSign::Balance,
+                            acrossTen: AcrossTen::ThroughFives,
+                            wholeInBond: WholeInBond::AtLeft,
+                        );
+                        $drawing = Scenes::draw(
+                            $activity->scene($form),
+                            $prompt,
+                            $form,
+                            Form::Things === $form ? $caps : Make::things()->things()['counters'],
+                            $caps,
+                            $settings,
+                            $hand,
+                            new Randomizer(new Xoshiro256StarStar(4)),
+                        );
                         $what = $activity->id.' '.$prompt->key();
                         if ([] === $drawing->marks && 0 !== $prompt->amounts()->n) {
                             $wrong[] = $what.' is empty';
@@ -59,7 +74,15 @@ final class ScenesTest extends TestCase
                             // Paths begin at a corner of their own; half a card is the most that lies beside it.
                             $slack = $mark instanceof Path ? 24.0 : 0.01;
                             if ($x < -$slack || $x > $drawing->width + $slack || $y < -$slack || $y > $drawing->height + $slack) {
-                                $wrong[] = \sprintf('%s: %s at %.1f, %.1f outside %.1f by %.1f', $what, $mark::class, $x, $y, $drawing->width, $drawing->height);
+                                $wrong[] = \sprintf(
+                                    '%s: %s at %.1f, %.1f outside %.1f by %.1f',
+                                    $what,
+                                    $mark::class,
+                                    $x,
+                                    $y,
+                                    $drawing->width,
+                                    $drawing->height,
+                                );
                             }
                         }
                         ++$drawn;
@@ -73,7 +96,11 @@ final class ScenesTest extends TestCase
 
     public function test_things_do_not_overlap(): void
     {
-        foreach ([[Picture::Row, new Kind\TellHowMany(9)], [Picture::Scatter, new Kind\TellHowMany(9)], [Picture::Frame, new Kind\FillFrame('read-frame', 9)]] as [$picture, $prompt]) {
+        foreach ([
+            [Picture::Row, new Kind\TellHowMany(9)],
+            [Picture::Scatter, new Kind\TellHowMany(9)],
+            [Picture::Frame, new Kind\FillFrame('read-frame', 9)],
+        ] as [$picture, $prompt]) {
             $things = Drawn::things(Drawn::of($picture, $prompt));
             self::assertCount(9, $things);
             foreach ($things as $i => $one) {
@@ -86,7 +113,10 @@ final class ScenesTest extends TestCase
 
     public function test_a_frame_is_filled_the_chosen_way(): void
     {
-        $columns = static fn (FrameFilling $filling): int => \count(array_unique(array_map(static fn (Path $thing): string => (string) round($thing->x, 3), Drawn::things(Drawn::of(Picture::Frame, new Kind\FillFrame('read-frame', 6), settings: new Settings(frameFilling: $filling))))));
+        $columns = static fn (FrameFilling $filling): int => \count(array_unique(array_map(
+            static fn (Path $thing): string => (string) round($thing->x, 3),
+            Drawn::things(Drawn::of(Picture::Frame, new Kind\FillFrame('read-frame', 6), settings: new Settings(frameFilling: $filling))),
+        )));
 
         self::assertSame(5, $columns(FrameFilling::RowsOfFive));
         self::assertSame(3, $columns(FrameFilling::Pairs));
@@ -103,8 +133,14 @@ final class ScenesTest extends TestCase
 
     /** What lies in the picture of a question: whole things of the first and of the second kind, outlines, and the labels of cards. */
     #[DataProvider('pictures')]
-    public function test_a_picture_shows_the_numbers_of_its_question_and_hides_what_is_asked(Picture $picture, Prompt $prompt, int $first, int $second, int $outlines, string ...$cards): void
-    {
+    public function test_a_picture_shows_the_numbers_of_its_question_and_hides_what_is_asked(
+        Picture $picture,
+        Prompt $prompt,
+        int $first,
+        int $second,
+        int $outlines,
+        string ...$cards,
+    ): void {
         $drawing = Drawn::of($picture, $prompt, other: Make::thing('blocks', 30, [30, 30, 30]));
 
         self::assertSame([$first, $second], [\count(Drawn::things($drawing, 'caps', false)), \count(Drawn::things($drawing, 'blocks', false))]);
@@ -163,7 +199,10 @@ final class ScenesTest extends TestCase
 
     public function test_the_one_that_is_asked_for_is_marked_in_its_row(): void
     {
-        $bands = static fn (string $ask): array => array_map(static fn (Box $band): float => $band->x, Drawn::boxes(Drawn::of(Picture::Marked, new Kind\WhichPlace($ask, 5, 3)), null));
+        $bands = static fn (string $ask): array => array_map(
+            static fn (Box $band): float => $band->x,
+            Drawn::boxes(Drawn::of(Picture::Marked, new Kind\WhichPlace($ask, 5, 3)), null),
+        );
         $third = Drawn::things(Drawn::of(Picture::Marked, new Kind\WhichPlace('say-place', 5, 3)))[2];
 
         self::assertSame([$third->x], $bands('say-place'));
@@ -207,7 +246,10 @@ final class ScenesTest extends TestCase
     public function test_bundles_and_mats_are_the_number(): void
     {
         $count = static function (Prompt $prompt): array {
-            $wide = array_map(static fn (Box $box): float => $box->width, [...Drawn::boxes(Drawn::of(Picture::Bundles, $prompt), 'mat'), ...Drawn::boxes(Drawn::of(Picture::Bundles, $prompt), 'bundle')]);
+            $wide = array_map(
+                static fn (Box $box): float => $box->width,
+                [...Drawn::boxes(Drawn::of(Picture::Bundles, $prompt), 'mat'), ...Drawn::boxes(Drawn::of(Picture::Bundles, $prompt), 'bundle')],
+            );
 
             return [\count(array_keys($wide, 60.0, true)), \count(array_keys($wide, 14.0, true)), \count(array_keys($wide, 8.0, true))];
         };

@@ -40,13 +40,19 @@ final class SecureClausesTest extends TestCase
 
         self::assertSame([$successes, $successes, $window, true], self::says(ClauseKind::Unaided, $missed(1), $rule));
         self::assertSame([$successes - 1, $successes, $window, false], self::says(ClauseKind::Unaided, $missed(2), $rule));
-        self::assertTrue(self::clause(ClauseKind::Unaided, [...self::attempts(3, Outcome::NotYet), ...self::attempts($window)], $rule)?->met, 'what lies before the window is forgotten');
+        self::assertTrue(
+            self::clause(ClauseKind::Unaided, [...self::attempts(3, Outcome::NotYet), ...self::attempts($window)], $rule)?->met,
+            'what lies before the window is forgotten',
+        );
     }
 
     #[DataProvider('rules')]
     public function test_so_many_answers_are_open_and_one_of_five_counts_as_open(SecureRule $rule, int $window, int $successes, int $days, int $open): void
     {
-        $answers = static fn (int $opened, int $choices): array => [...self::attempts($opened, choices: 5), ...self::attempts($window - $opened, choices: $choices)];
+        $answers = static fn (int $opened, int $choices): array => [
+            ...self::attempts($opened, choices: 5),
+            ...self::attempts($window - $opened, choices: $choices),
+        ];
 
         self::assertSame([$open, $open, null, true], self::says(ClauseKind::Open, $answers($open, 4), $rule));
         self::assertSame([$open - 1, $open, null, false], self::says(ClauseKind::Open, $answers($open - 1, 4), $rule));
@@ -74,7 +80,10 @@ final class SecureClausesTest extends TestCase
 
         self::assertTrue(self::clause(ClauseKind::LastForm, [...self::attempts(2, form: $last), ...self::attempts(6, form: Form::Things)])?->met);
         self::assertSame([1, 2, null, false], self::says(ClauseKind::LastForm, [...self::attempts(1, form: $last), ...self::attempts(7, form: Form::Things)]));
-        self::assertSame([1, 2, null, false], self::says(ClauseKind::LastForm, [...self::attempts(1, form: $last), ...self::attempts(1, Outcome::NotYet, form: $last)]));
+        self::assertSame(
+            [1, 2, null, false],
+            self::says(ClauseKind::LastForm, [...self::attempts(1, form: $last), ...self::attempts(1, Outcome::NotYet, form: $last)]),
+        );
         self::assertNull(self::clause(ClauseKind::LastForm, [], of: 'say-count@5'), 'said, not seen');
     }
 
@@ -85,13 +94,21 @@ final class SecureClausesTest extends TestCase
         self::assertSame([4, 4, null, true], self::says(ClauseKind::AtOnce, $of(4, 3), of: self::QUICK));
         self::assertSame([3, 4, null, false], self::says(ClauseKind::AtOnce, $of(3, 4), of: self::QUICK), 'half of seven is four');
         self::assertSame([4, 4, null, true], self::says(ClauseKind::AtOnce, $of(4, 4), of: self::QUICK));
-        self::assertSame([2, 4, null, false], self::says(ClauseKind::AtOnce, $of(2, 0), of: self::QUICK), 'of as many as the rule wants, not of the few there are');
+        self::assertSame(
+            [2, 4, null, false],
+            self::says(ClauseKind::AtOnce, $of(2, 0), of: self::QUICK),
+            'of as many as the rule wants, not of the few there are',
+        );
         self::assertNull(self::clause(ClauseKind::AtOnce, []), 'nobody hurries where it is not the point');
     }
 
     public function test_variety_is_two_activities_or_enough_different_things_whichever_is_there(): void
     {
-        $of = static fn (SecureRule $rule, array $activities, array $things): array => self::kinds([ClauseKind::Activities, ClauseKind::ThingsUsed], $rule, new Spread(activities: array_values($activities), things: array_values($things)));
+        $of = static fn (SecureRule $rule, array $activities, array $things): array => self::kinds(
+            [ClauseKind::Activities, ClauseKind::ThingsUsed],
+            $rule,
+            new Spread(activities: array_values($activities), things: array_values($things)),
+        );
 
         self::assertSame([['activities', 2, 2, true]], $of(SecureRule::Usual, ['a', 'b'], ['pegs']));
         self::assertSame([['things-used', 2, 2, true]], $of(SecureRule::Usual, ['a'], ['pegs', 'lids']));
@@ -112,12 +129,23 @@ final class SecureClausesTest extends TestCase
 
     public function test_guesses_are_judged_by_the_median_error_of_the_last_six(): void
     {
-        $guesses = static fn (float ...$errors): array => array_map(static fn (float $error): Attempt => Make::anAttempt(self::GUESS, 0, Outcome::ofGuess($error), error: $error), array_values($errors));
+        $guesses = static fn (float ...$errors): array => array_map(
+            static fn (float $error): Attempt => Make::anAttempt(self::GUESS, 0, Outcome::ofGuess($error), error: $error),
+            array_values($errors),
+        );
 
-        self::assertSame([25, 25, 6, true], self::says(ClauseKind::GuessError, $guesses(0.9, 0.0, 0.2, 0.3, 0.1, 0.8), of: self::GUESS), 'half-way between 0.2 and 0.3');
+        self::assertSame(
+            [25, 25, 6, true],
+            self::says(ClauseKind::GuessError, $guesses(0.9, 0.0, 0.2, 0.3, 0.1, 0.8), of: self::GUESS),
+            'half-way between 0.2 and 0.3',
+        );
         self::assertSame([26, 25, 6, false], self::says(ClauseKind::GuessError, $guesses(0.9, 0.0, 0.2, 0.302, 0.1, 0.8), of: self::GUESS));
         self::assertSame([10, 25, 5, false], self::says(ClauseKind::GuessError, $guesses(0.1, 0.1, 0.1, 0.1, 0.1), of: self::GUESS), 'five are too few');
-        self::assertSame([10, 25, 6, true], self::says(ClauseKind::GuessError, $guesses(3.0, 3.0, 3.0, 0.1, 0.1, 0.1, 0.1, 0.1, 0.1), of: self::GUESS), 'older ones are forgotten');
+        self::assertSame(
+            [10, 25, 6, true],
+            self::says(ClauseKind::GuessError, $guesses(3.0, 3.0, 3.0, 0.1, 0.1, 0.1, 0.1, 0.1, 0.1), of: self::GUESS),
+            'older ones are forgotten',
+        );
         self::assertSame([100, 25, 0, false], self::says(ClauseKind::GuessError, [], of: self::GUESS));
         self::assertNull(self::clause(ClauseKind::Belief, [], of: self::GUESS), 'no guess is ever known');
     }
@@ -125,7 +153,23 @@ final class SecureClausesTest extends TestCase
     public function test_two_looks_are_two_days_when_eighteen_hours_lie_between_them(): void
     {
         $first = Make::anAttempt(self::STEP, 0);
-        $later = static fn (string $by): int => (new Spread())->with($first)->with(new Attempt('x', self::STEP, 's', 'a', null, $first->help, [], 'q', null, Outcome::AtOnce, null, null, $first->at->modify($by), Make::day(1), 'd'))->days;
+        $later = static fn (string $by): int => (new Spread())->with($first)->with(new Attempt(
+            'x',
+            self::STEP,
+            's',
+            'a',
+            null,
+            $first->help,
+            [],
+            'q',
+            null,
+            Outcome::AtOnce,
+            null,
+            null,
+            $first->at->modify($by),
+            Make::day(1),
+            'd',
+        ))->days;
 
         self::assertSame(1, $later('+17 hours 59 minutes 59 seconds'));
         self::assertSame(2, $later('+18 hours'));
@@ -148,9 +192,23 @@ final class SecureClausesTest extends TestCase
     }
 
     /** @param list<Attempt> $attempts */
-    private static function clause(ClauseKind $kind, array $attempts, SecureRule $rule = SecureRule::Usual, Spread $spread = new Spread(), float $p = 0.5, string $of = self::STEP): ?Clause
-    {
-        foreach (SecureClauses::of($rule, Make::wholeMap()->step($of), new StepState($p, window: array_reduce($attempts, static fn (Window $window, Attempt $attempt): Window => $window->with($attempt), new Window()), spread: $spread)) as $clause) {
+    private static function clause(
+        ClauseKind $kind,
+        array $attempts,
+        SecureRule $rule = SecureRule::Usual,
+        Spread $spread = new Spread(),
+        float $p = 0.5,
+        string $of = self::STEP,
+    ): ?Clause {
+        foreach (SecureClauses::of(
+            $rule,
+            Make::wholeMap()->step($of),
+            new StepState(
+                $p,
+                window: array_reduce($attempts, static fn (Window $window, Attempt $attempt): Window => $window->with($attempt), new Window()),
+                spread: $spread,
+            ),
+        ) as $clause) {
             if ($clause->kind === $kind) {
                 return $clause;
             }
@@ -164,8 +222,13 @@ final class SecureClausesTest extends TestCase
      *
      * @return array{int|null, int|null, int|null, bool|null} has, wants, out of, met
      */
-    private static function says(ClauseKind $kind, array $attempts, SecureRule $rule = SecureRule::Usual, Spread $spread = new Spread(), string $of = self::STEP): array
-    {
+    private static function says(
+        ClauseKind $kind,
+        array $attempts,
+        SecureRule $rule = SecureRule::Usual,
+        Spread $spread = new Spread(),
+        string $of = self::STEP,
+    ): array {
         $clause = self::clause($kind, $attempts, $rule, $spread, of: $of);
 
         return [$clause?->has, $clause?->wants, $clause?->outOf, $clause?->met];
@@ -178,7 +241,10 @@ final class SecureClausesTest extends TestCase
      */
     private static function kinds(array $kinds, SecureRule $rule, Spread $spread): array
     {
-        $clauses = array_filter(SecureClauses::of($rule, Make::wholeMap()->step(self::STEP), new StepState(spread: $spread)), static fn (Clause $clause): bool => \in_array($clause->kind, $kinds, true));
+        $clauses = array_filter(
+            SecureClauses::of($rule, Make::wholeMap()->step(self::STEP), new StepState(spread: $spread)),
+            static fn (Clause $clause): bool => \in_array($clause->kind, $kinds, true),
+        );
 
         return array_values(array_map(static fn (Clause $clause): array => [$clause->kind->value, $clause->has, $clause->wants, $clause->met], $clauses));
     }

@@ -72,7 +72,10 @@ final class SettingsTest extends TestCase
 
     public function test_way_in_leads_the_activities_and_chooses_the_picture(): void
     {
-        self::assertNotSame(self::activities('count-out@5', new Settings(WayIn::TouchAndCount)), self::activities('count-out@5', new Settings(WayIn::MoveAndTell)));
+        self::assertNotSame(
+            self::activities('count-out@5', new Settings(WayIn::TouchAndCount)),
+            self::activities('count-out@5', new Settings(WayIn::MoveAndTell)),
+        );
         self::assertCount(7, Drawn::boxes(self::frame(new Settings(WayIn::Bars)), 'unit'));
         self::assertCount(0, Drawn::boxes(self::frame(new Settings(WayIn::TouchAndCount)), 'paper'));
         self::assertCount(10, Drawn::boxes(self::frame(new Settings(WayIn::SeeIt)), 'paper'));
@@ -80,8 +83,14 @@ final class SettingsTest extends TestCase
 
     public function test_fingers_are_a_sign_or_a_help(): void
     {
-        $attempts = array_map(static fn (int $i): Attempt => Make::anAttempt(self::SUM, 0, Outcome::WorkedItOut, form: Form::Things, minute: $i, method: Method::Fingers), range(1, 5));
-        [$sign, $help] = [Make::record($attempts, new Settings(fingers: Fingers::BringThings)), Make::record($attempts, new Settings(fingers: Fingers::FineHelp))];
+        $attempts = array_map(
+            static fn (int $i): Attempt => Make::anAttempt(self::SUM, 0, Outcome::WorkedItOut, form: Form::Things, minute: $i, method: Method::Fingers),
+            range(1, 5),
+        );
+        [$sign, $help] = [
+            Make::record($attempts, new Settings(fingers: Fingers::BringThings)),
+            Make::record($attempts, new Settings(fingers: Fingers::FineHelp)),
+        ];
 
         self::assertSame([Form::Things, Form::Pictures], [$sign->state(self::SUM)->ladder->form, $help->state(self::SUM)->ladder->form]);
         self::assertSame(DecisionReason::OnFingers, Decision::after(self::SUM, $attempts, Mark::Fresh, $sign, Ending::Done, Make::day(0))->reason);
@@ -100,7 +109,10 @@ final class SettingsTest extends TestCase
 
     public function test_the_comparing_sign_is_drawn_its_way_or_left_out(): void
     {
-        $signs = static fn (ComparingSign $way, string $ink): int => \count(array_filter(Drawn::of(Picture::Sign, new CompareSigns('put-sign', 3, 9), Form::Symbols, new Settings(comparingSign: $way))->marks, static fn (object $mark): bool => $mark instanceof Path && $ink === ($mark->paint->fill ?? $mark->paint->line)));
+        $signs = static fn (ComparingSign $way, string $ink): int => \count(array_filter(
+            Drawn::of(Picture::Sign, new CompareSigns('put-sign', 3, 9), Form::Symbols, new Settings(comparingSign: $way))->marks,
+            static fn (object $mark): bool => $mark instanceof Path && $ink === ($mark->paint->fill ?? $mark->paint->line),
+        ));
 
         self::assertSame([4, 0], [$signs(ComparingSign::AnimalMouth, 'deep'), $signs(ComparingSign::AnimalMouth, 'wood')], 'two mouths with teeth');
         self::assertSame([3, 3], [$signs(ComparingSign::Balance, 'deep'), $signs(ComparingSign::Balance, 'wood')], 'three beams');
@@ -111,7 +123,10 @@ final class SettingsTest extends TestCase
     public function test_answers_are_laid_written_said_or_ringed(): void
     {
         $catalogue = Make::catalogue();
-        $props = static fn (Answering ...$ways): array => array_map(static fn (Prop $prop): string => $prop->id, $catalogue->props($catalogue->activity('over-the-ten'), array_values($ways)));
+        $props = static fn (Answering ...$ways): array => array_map(
+            static fn (Prop $prop): string => $prop->id,
+            $catalogue->props($catalogue->activity('over-the-ten'), array_values($ways)),
+        );
 
         self::assertSame(['two-frames', 'sign-tiles'], $props(Answering::Tiles));
         self::assertSame(['two-frames', 'paper-pencils'], $props(Answering::Writing));
@@ -135,7 +150,10 @@ final class SettingsTest extends TestCase
 
     public function test_things_stay_two_four_or_eight_successes(): void
     {
-        $form = static fn (ThingsStay $stay, int $attempts): ?Form => Make::record(array_map(static fn (int $i): Attempt => Make::anAttempt(self::SUM, 0, form: Form::Things, minute: $i), range(1, $attempts)), new Settings(thingsStay: $stay))->state(self::SUM)->ladder->form;
+        $form = static fn (ThingsStay $stay, int $attempts): ?Form => Make::record(
+            array_map(static fn (int $i): Attempt => Make::anAttempt(self::SUM, 0, form: Form::Things, minute: $i), range(1, $attempts)),
+            new Settings(thingsStay: $stay),
+        )->state(self::SUM)->ladder->form;
 
         foreach ([[ThingsStay::Early, 2], [ThingsStay::Usual, 4], [ThingsStay::Long, 8]] as [$stay, $enough]) {
             self::assertSame([Form::Things, Form::Pictures], [$form($stay, $enough - 1), $form($stay, $enough)], $stay->value);
@@ -144,7 +162,14 @@ final class SettingsTest extends TestCase
 
     public function test_taking_away_waits_for_putting_together_or_begins_at_the_start(): void
     {
-        $offered = static fn (TakingBegins $when): bool => \in_array('take-away@3', array_map(static fn ($ranked): string => $ranked->step->id, Ranking::of(Make::record([Make::handMark('how-many@3', 0, Mark::Steady)], new Settings(takingBegins: $when)), Make::day(0), 6)), true);
+        $offered = static fn (TakingBegins $when): bool => \in_array(
+            'take-away@3',
+            array_map(
+                static fn ($ranked): string => $ranked->step->id,
+                Ranking::of(Make::record([Make::handMark('how-many@3', 0, Mark::Steady)], new Settings(takingBegins: $when)), Make::day(0), 6),
+            ),
+            true,
+        );
 
         self::assertFalse($offered(TakingBegins::AfterJoining));
         self::assertTrue($offered(TakingBegins::FromTheStart));
@@ -155,19 +180,29 @@ final class SettingsTest extends TestCase
         $drawing = static fn (AcrossTen $way): Drawing => Drawn::of(Picture::Bridge, new BridgeTen(8, 6), settings: new Settings(acrossTen: $way));
 
         self::assertCount(2, Drawn::things($drawing(AcrossTen::FillTen), null, true), 'two of the six fill the first frame');
-        self::assertSame([0, 2], [\count(Drawn::things($drawing(AcrossTen::ThroughFives), null, true)), \count(Drawn::boxes($drawing(AcrossTen::ThroughFives), null))], 'a five of each is ringed');
+        self::assertSame(
+            [0, 2],
+            [\count(Drawn::things($drawing(AcrossTen::ThroughFives), null, true)), \count(Drawn::boxes($drawing(AcrossTen::ThroughFives), null))],
+            'a five of each is ringed',
+        );
     }
 
     public function test_naming_numerals_decides_which_activity_leads(): void
     {
-        $leads = static fn (NamingNumerals $way): ?NamingNumerals => Make::catalogue()->activity(self::activities('name-numeral@5', new Settings(namingNumerals: $way))[0])->naming;
+        $leads = static fn (NamingNumerals $way): ?NamingNumerals => Make::catalogue()->activity(self::activities(
+            'name-numeral@5',
+            new Settings(namingNumerals: $way),
+        )[0])->naming;
 
         self::assertSame([NamingNumerals::ThreeParts, NamingNumerals::LittleAndOften], array_map($leads, NamingNumerals::cases()));
     }
 
     public function test_the_whole_of_a_bond_stands_at_the_top_or_at_the_left(): void
     {
-        $plates = static fn (WholeInBond $where): array => array_values(array_filter(Drawn::of(Picture::Bond, new Split(7, 4), settings: new Settings(wholeInBond: $where))->marks, static fn (object $mark): bool => $mark instanceof Oval));
+        $plates = static fn (WholeInBond $where): array => array_values(array_filter(
+            Drawn::of(Picture::Bond, new Split(7, 4), settings: new Settings(wholeInBond: $where))->marks,
+            static fn (object $mark): bool => $mark instanceof Oval,
+        ));
         [$top, $left] = [$plates(WholeInBond::AtTop), $plates(WholeInBond::AtLeft)];
 
         self::assertTrue($top[0]->y < $top[1]->y && $top[1]->y === $top[2]->y);
@@ -182,7 +217,13 @@ final class SettingsTest extends TestCase
 
     public function test_the_secure_rule_asks_for_less_or_more(): void
     {
-        $mark = static fn (SecureRule $rule): Mark => Make::record(array_map(static fn (int $i): Attempt => Make::anAttempt('say-count@5', intdiv($i, 3), Outcome::AtOnce, activity: 'activity-'.intdiv($i, 3), minute: $i), range(0, 5)), new Settings(secureRule: $rule))->mark('say-count@5', Make::day(1));
+        $mark = static fn (SecureRule $rule): Mark => Make::record(
+            array_map(
+                static fn (int $i): Attempt => Make::anAttempt('say-count@5', intdiv($i, 3), Outcome::AtOnce, activity: 'activity-'.intdiv($i, 3), minute: $i),
+                range(0, 5),
+            ),
+            new Settings(secureRule: $rule),
+        )->mark('say-count@5', Make::day(1));
 
         self::assertSame([Mark::Secure, Mark::Steady, Mark::Steady], array_map($mark, [SecureRule::Gentle, SecureRule::Usual, SecureRule::Thorough]));
     }
@@ -192,7 +233,10 @@ final class SettingsTest extends TestCase
     {
         $needs = array_map(static fn (string $need): object => Make::handMark($need, -1, Mark::Secure), Make::wholeMap()->step($stepId)->needs);
         $learner = new Learner(new Child('c', 'C', Make::day(0)->plusDays(-1800), settings: $settings, pins: [$stepId]), Make::record($needs, $settings), 20);
-        $found = array_filter((new Candidates(Make::catalogue()))->of($learner, Make::day(0), Place::cases(), false), static fn (Candidate $candidate): bool => $candidate->ranked->step->id === $stepId);
+        $found = array_filter(
+            (new Candidates(Make::catalogue()))->of($learner, Make::day(0), Place::cases(), false),
+            static fn (Candidate $candidate): bool => $candidate->ranked->step->id === $stepId,
+        );
 
         return array_values(array_map(static fn (Candidate $candidate): string => $candidate->activity->id, $found));
     }

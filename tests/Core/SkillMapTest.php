@@ -84,6 +84,19 @@ final class SkillMapTest extends TestCase
     /** @param array<int|string, list<string>> $reaches */
     private static function skill(string $id, array $reaches): Skill
     {
-        return new Skill($id, Strand::Counting, SkillKind::Usual, [Form::Things, Form::Symbols], array_combine(array_map(strval(...), array_keys($reaches)), array_map(static fn (array $needs, int|string $name): Reach => new Reach((string) $name, 1, 40.0, $needs, new Variant($id.'@'.$name)), $reaches, array_keys($reaches))));
+        return new Skill(
+            $id,
+            Strand::Counting,
+            SkillKind::Usual,
+            [Form::Things, Form::Symbols],
+            array_combine(
+                array_map(strval(...), array_keys($reaches)),
+                array_map(
+                    static fn (array $needs, int|string $name): Reach => new Reach((string) $name, 1, 40.0, $needs, new Variant($id.'@'.$name)),
+                    $reaches,
+                    array_keys($reaches),
+                ),
+            ),
+        );
     }
 }

@@ -52,7 +52,12 @@ final class StepStateTest extends TestCase
 
     public function test_what_was_secure_is_looked_at_again_when_it_may_have_faded_or_slipped(): void
     {
-        $secure = static fn (int $day, Outcome $last = Outcome::AtOnce): Mark => (new StepState(0.96, new Memory(14.0, Make::day(0)), window: self::window($last), standing: new Standing(true)))->mark(Make::day($day));
+        $secure = static fn (int $day, Outcome $last = Outcome::AtOnce): Mark => (new StepState(
+            0.96,
+            new Memory(14.0, Make::day(0)),
+            window: self::window($last),
+            standing: new Standing(true),
+        ))->mark(Make::day($day));
 
         self::assertSame(Mark::Secure, $secure(4), '2^(−4/14) = 0.82');
         self::assertSame(Mark::LookAgain, $secure(5), '2^(−5/14) = 0.78');
@@ -61,10 +66,19 @@ final class StepStateTest extends TestCase
 
     public function test_what_the_parent_says_stands_over_what_was_seen_and_what_a_witness_saw_lifts_it(): void
     {
-        self::assertSame(Mark::Trying, (new StepState(0.95, window: self::window(Outcome::AtOnce), standing: new Standing(byHand: Mark::Trying)))->mark(Make::day(0)));
+        self::assertSame(
+            Mark::Trying,
+            (new StepState(0.95, window: self::window(Outcome::AtOnce), standing: new Standing(byHand: Mark::Trying)))->mark(Make::day(0)),
+        );
         self::assertSame(Mark::Steady, (new StepState(0.3, standing: new Standing(floor: Mark::Steady)))->mark(Make::day(0)));
-        self::assertSame(Mark::Steady, (new StepState(0.3, window: self::window(Outcome::NotYet), standing: new Standing(floor: Mark::Steady)))->mark(Make::day(0)));
-        self::assertSame(Mark::LookAgain, (new StepState(0.9, new Memory(14.0, Make::day(0)), standing: new Standing(true, byHand: Mark::LookAgain)))->mark(Make::day(0)));
+        self::assertSame(
+            Mark::Steady,
+            (new StepState(0.3, window: self::window(Outcome::NotYet), standing: new Standing(floor: Mark::Steady)))->mark(Make::day(0)),
+        );
+        self::assertSame(
+            Mark::LookAgain,
+            (new StepState(0.9, new Memory(14.0, Make::day(0)), standing: new Standing(true, byHand: Mark::LookAgain)))->mark(Make::day(0)),
+        );
     }
 
     #[TestWith([0.0])]
@@ -97,7 +111,10 @@ final class StepStateTest extends TestCase
 
     public function test_a_memory_lasts_longer_by_looks_and_its_clock_starts_anew_by_harder_work(): void
     {
-        self::assertSame([20.0, 14.0, 14.0], [(new Memory(20.0))->lasting(14.0)->halfLife, (new Memory(4.0))->lasting(14.0)->halfLife, (new Memory())->lasting(14.0)->halfLife]);
+        self::assertSame(
+            [20.0, 14.0, 14.0],
+            [(new Memory(20.0))->lasting(14.0)->halfLife, (new Memory(4.0))->lasting(14.0)->halfLife, (new Memory())->lasting(14.0)->halfLife],
+        );
         self::assertEquals(new Memory(14.0, Make::day(9)), (new Memory(14.0, Make::day(0)))->refreshed(Make::day(9)));
         self::assertEquals(new Memory(4.0, Make::day(2)), (new Memory())->after(Make::anAttempt(self::STEP, 2)));
         self::assertEquals(new Memory(null, Make::day(2)), (new Memory())->after(Make::anAttempt(self::STEP, 2, Outcome::NotYet)), 'nothing to lose yet');
@@ -110,7 +127,10 @@ final class StepStateTest extends TestCase
 
     public function test_a_step_is_stuck_when_of_eight_or_more_at_most_one_in_four_went_without_help(): void
     {
-        $of = static fn (int $unaided, int $not): bool => self::window(...array_fill(0, $unaided, Outcome::AtOnce), ...array_fill(0, $not, Outcome::NotYet))->isStuck();
+        $of = static fn (int $unaided, int $not): bool => self::window(
+            ...array_fill(0, $unaided, Outcome::AtOnce),
+            ...array_fill(0, $not, Outcome::NotYet),
+        )->isStuck();
 
         self::assertTrue($of(2, 6));
         self::assertFalse($of(3, 5));
@@ -121,7 +141,10 @@ final class StepStateTest extends TestCase
 
     public function test_a_sitting_went_hard_when_under_half_of_it_went_without_help(): void
     {
-        $of = static fn (int $unaided, int $not): bool => self::window(...array_fill(0, $unaided, Outcome::AtOnce), ...array_fill(0, $not, Outcome::WithHelp))->wentHard();
+        $of = static fn (int $unaided, int $not): bool => self::window(
+            ...array_fill(0, $unaided, Outcome::AtOnce),
+            ...array_fill(0, $not, Outcome::WithHelp),
+        )->wentHard();
 
         self::assertFalse($of(3, 3), 'exactly half did');
         self::assertTrue($of(2, 3));
@@ -159,7 +182,11 @@ final class StepStateTest extends TestCase
     #[TestWith([ThingsStay::Long, 8])]
     public function test_a_form_is_left_after_so_many_without_help(ThingsStay $stay, int $wanted): void
     {
-        $after = static fn (int $unaided): Ladder => (new Ladder(Form::Things, $unaided, 1, Help::Bare))->after(Make::wholeMap()->step(self::STEP), self::in(Form::Things), new Settings(thingsStay: $stay));
+        $after = static fn (int $unaided): Ladder => (new Ladder(Form::Things, $unaided, 1, Help::Bare))->after(
+            Make::wholeMap()->step(self::STEP),
+            self::in(Form::Things),
+            new Settings(thingsStay: $stay),
+        );
 
         self::assertEquals(new Ladder(Form::Things, $wanted - 1, 0, Help::Bare), $after($wanted - 2));
         self::assertEquals(new Ladder(Form::Pictures, 0, 0, Help::Bare), $after($wanted - 1), 'and the next one begins at nought');
@@ -171,7 +198,10 @@ final class StepStateTest extends TestCase
         [$first, $last] = [$step->forms[0], $step->forms[\count($step->forms) - 1]];
 
         self::assertEquals(new Ladder($last, 9, 0, Help::Bare), (new Ladder($last, 8))->after($step, self::in($last), new Settings()));
-        self::assertEquals(new Ladder($first, 0, 9, Help::PartDone), (new Ladder($first, 0, 8))->after($step, self::in($first, Outcome::NotYet), new Settings()));
+        self::assertEquals(
+            new Ladder($first, 0, 9, Help::PartDone),
+            (new Ladder($first, 0, 8))->after($step, self::in($first, Outcome::NotYet), new Settings()),
+        );
     }
 
     public function test_two_not_yet_with_no_success_between_go_back_and_one_in_another_form_says_nothing_of_this_one(): void
@@ -181,7 +211,13 @@ final class StepStateTest extends TestCase
 
         self::assertSame(Form::Things, $pictures->after($step, self::in(Form::Pictures, Outcome::NotYet), new Settings())->form);
         self::assertEquals(new Ladder(Form::Pictures, 1, 1, Help::Bare), $pictures->after($step, self::in(Form::Pictures, Outcome::WithHelp), new Settings()));
-        self::assertSame([2, 0], [$pictures->after($step, self::in(Form::Pictures), new Settings())->unaided, $pictures->after($step, self::in(Form::Pictures), new Settings())->notYet]);
+        self::assertSame(
+            [2, 0],
+            [
+                $pictures->after($step, self::in(Form::Pictures), new Settings())->unaided,
+                $pictures->after($step, self::in(Form::Pictures), new Settings())->notYet,
+            ],
+        );
         self::assertEquals(new Ladder(Form::Pictures, 1, 1, Help::PartDone), $pictures->after($step, self::in(Form::Things, Outcome::NotYet), new Settings()));
     }
 
@@ -202,7 +238,15 @@ final class StepStateTest extends TestCase
 
     public function test_a_guess_is_as_good_as_it_is_near(): void
     {
-        foreach ([[0.0, Outcome::AtOnce], [0.15, Outcome::AtOnce], [0.1501, Outcome::WorkedItOut], [0.35, Outcome::WorkedItOut], [0.3501, Outcome::WithHelp], [0.60, Outcome::WithHelp], [0.6001, Outcome::NotYet]] as [$error, $outcome]) {
+        foreach ([
+            [0.0, Outcome::AtOnce],
+            [0.15, Outcome::AtOnce],
+            [0.1501, Outcome::WorkedItOut],
+            [0.35, Outcome::WorkedItOut],
+            [0.3501, Outcome::WithHelp],
+            [0.60, Outcome::WithHelp],
+            [0.6001, Outcome::NotYet],
+        ] as [$error, $outcome]) {
             self::assertSame($outcome, Outcome::ofGuess($error), (string) $error);
         }
         $this->expectException(InvalidEvidence::class);
@@ -216,40 +260,78 @@ final class StepStateTest extends TestCase
 
         self::assertSame(['right', Outcome::NotYet], [$right->id, $right->outcome]);
         self::assertEquals($attempt, $right->corrected($attempt->id, Outcome::AtOnce), 'nothing else changed');
-        self::assertSame([Help::Bare, Method::Fingers], [$attempt->corrected('x', Outcome::AtOnce, Help::Bare, Method::Fingers)->help, $attempt->corrected('x', Outcome::AtOnce, Help::Bare, Method::Fingers)->method]);
+        self::assertSame(
+            [Help::Bare, Method::Fingers],
+            [
+                $attempt->corrected('x', Outcome::AtOnce, Help::Bare, Method::Fingers)->help,
+                $attempt->corrected('x', Outcome::AtOnce, Help::Bare, Method::Fingers)->method,
+            ],
+        );
     }
 
     public function test_a_mark_set_by_hand_lifts_or_lowers_belief_and_memory_to_where_it_would_have_them(): void
     {
         $set = static fn (Mark $mark, StepState $state): StepState => $state->setByHand(Make::handMark(self::STEP, 5, $mark));
-        $tried = new StepState(0.7, new Memory(6.0, Make::day(2)), new Ladder(Form::Pictures, 3, 1, Help::PartDone), self::window(Outcome::NotYet, Outcome::AtOnce), new Spread(2));
+        $tried = new StepState(
+            0.7,
+            new Memory(6.0, Make::day(2)),
+            new Ladder(Form::Pictures, 3, 1, Help::PartDone),
+            self::window(Outcome::NotYet, Outcome::AtOnce),
+            new Spread(2),
+        );
 
         foreach ([[Mark::Fresh, 0.1], [Mark::Trying, 0.5], [Mark::Steady, 0.85], [Mark::Secure, 0.95], [Mark::LookAgain, 0.8]] as [$mark, $p]) {
             self::assertSame($p, $set($mark, $tried)->p, $mark->value);
             self::assertSame($mark, $set($mark, $tried)->mark(Make::day(5)));
             self::assertSame(0, $set($mark, $tried)->ladder->notYet, 'a miss from before the parent spoke is forgotten');
         }
-        self::assertSame([0.05, 0.3, 0.97], [$set(Mark::Fresh, $tried->withBelief(0.05))->p, $set(Mark::Trying, $tried->withBelief(0.3))->p, $set(Mark::Secure, $tried->withBelief(0.97))->p]);
+        self::assertSame(
+            [0.05, 0.3, 0.97],
+            [$set(Mark::Fresh, $tried->withBelief(0.05))->p, $set(Mark::Trying, $tried->withBelief(0.3))->p, $set(Mark::Secure, $tried->withBelief(0.97))->p],
+        );
         self::assertEquals([new Memory(), new Ladder()], [$set(Mark::Fresh, $tried)->memory, $set(Mark::Fresh, $tried)->ladder]);
-        self::assertEquals([new Memory(6.0, Make::day(2)), new Memory(14.0, Make::day(5)), new Memory(6.0, Make::day(2))], [$set(Mark::Steady, $tried)->memory, $set(Mark::Secure, $tried)->memory, $set(Mark::LookAgain, $tried)->memory]);
+        self::assertEquals(
+            [new Memory(6.0, Make::day(2)), new Memory(14.0, Make::day(5)), new Memory(6.0, Make::day(2))],
+            [$set(Mark::Steady, $tried)->memory, $set(Mark::Secure, $tried)->memory, $set(Mark::LookAgain, $tried)->memory],
+        );
         self::assertEquals(new Memory(4.0, Make::day(5)), $set(Mark::LookAgain, new StepState())->memory);
     }
 
     public function test_set_lower_than_it_was_old_successes_count_no_more(): void
     {
-        $left = static fn (Mark $mark, bool $secured, Outcome $last): int => \count((new StepState(0.9, new Memory(14.0, Make::day(0)), window: self::window(Outcome::AtOnce, $last), spread: new Spread(2), standing: new Standing($secured)))->setByHand(Make::handMark(self::STEP, 1, $mark))->window->attempts);
+        $left = static fn (Mark $mark, bool $secured, Outcome $last): int => \count((new StepState(
+            0.9,
+            new Memory(14.0, Make::day(0)),
+            window: self::window(Outcome::AtOnce, $last),
+            spread: new Spread(2),
+            standing: new Standing($secured),
+        ))->setByHand(Make::handMark(self::STEP, 1, $mark))->window->attempts);
 
         self::assertSame([0, 0], [$left(Mark::Fresh, false, Outcome::AtOnce), $left(Mark::Trying, false, Outcome::AtOnce)]);
         self::assertSame([2, 0], [$left(Mark::Steady, false, Outcome::AtOnce), $left(Mark::Steady, true, Outcome::AtOnce)]);
-        self::assertSame([2, 0], [$left(Mark::Secure, true, Outcome::AtOnce), $left(Mark::Secure, true, Outcome::NotYet)], 'a miss before is not the first of two running');
-        self::assertSame(0, (new StepState(0.9, window: self::window(Outcome::AtOnce), spread: new Spread(2)))->setByHand(Make::handMark(self::STEP, 1, Mark::Trying))->spread->days);
+        self::assertSame(
+            [2, 0],
+            [$left(Mark::Secure, true, Outcome::AtOnce), $left(Mark::Secure, true, Outcome::NotYet)],
+            'a miss before is not the first of two running',
+        );
+        self::assertSame(
+            0,
+            (new StepState(
+                0.9,
+                window: self::window(Outcome::AtOnce),
+                spread: new Spread(2),
+            ))->setByHand(Make::handMark(self::STEP, 1, Mark::Trying))->spread->days,
+        );
     }
 
     public function test_what_is_said_beforehand_is_believed_from_one_in_twenty_to_nine_in_ten(): void
     {
         $record = ChildRecord::blank(Make::wholeMap(), priors: ['say-count@3' => 0.99, 'say-count@5' => 0.0, 'say-count@10' => 0.6, 'fly@10' => 0.5]);
 
-        self::assertSame([0.90, 0.05, 0.6, 0.10], [$record->state('say-count@3')->p, $record->state('say-count@5')->p, $record->state('say-count@10')->p, $record->state('say-count@20')->p]);
+        self::assertSame(
+            [0.90, 0.05, 0.6, 0.10],
+            [$record->state('say-count@3')->p, $record->state('say-count@5')->p, $record->state('say-count@10')->p, $record->state('say-count@20')->p],
+        );
         self::assertArrayNotHasKey('fly@10', $record->states);
     }
 
@@ -263,7 +345,13 @@ final class StepStateTest extends TestCase
 
     public function test_an_attempt_after_a_loss_begins_its_spread_anew(): void
     {
-        $secure = new StepState(0.97, new Memory(14.0, Make::day(0)), window: self::window(Outcome::AtOnce, Outcome::WithHelp), spread: new Spread(3), standing: new Standing(true));
+        $secure = new StepState(
+            0.97,
+            new Memory(14.0, Make::day(0)),
+            window: self::window(Outcome::AtOnce, Outcome::WithHelp),
+            spread: new Spread(3),
+            standing: new Standing(true),
+        );
         $lost = $secure->tried(Make::wholeMap()->step(self::STEP), Make::anAttempt(self::STEP, 1, Outcome::WithHelp), new Settings());
 
         self::assertSame([false, 0], [$lost->standing->secured, $lost->spread->days]);
@@ -271,7 +359,11 @@ final class StepStateTest extends TestCase
 
     private static function window(Outcome ...$outcomes): Window
     {
-        return array_reduce($outcomes, static fn (Window $window, Outcome $outcome): Window => $window->with(Make::anAttempt(self::STEP, 0, $outcome)), new Window());
+        return array_reduce(
+            $outcomes,
+            static fn (Window $window, Outcome $outcome): Window => $window->with(Make::anAttempt(self::STEP, 0, $outcome)),
+            new Window(),
+        );
     }
 
     private static function in(Form $form, Outcome $outcome = Outcome::WorkedItOut): Attempt

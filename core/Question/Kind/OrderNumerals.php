@@ -65,7 +65,13 @@ final readonly class OrderNumerals extends Prompt
 
     public function values(): array
     {
-        return ['n' => 'before' === $this->ask ? $this->n + 1 : ('after' === $this->ask ? $this->n - 1 : $this->n), 'a' => $this->n - 1, 'b' => $this->n + 1, 'from' => $this->n, 'answer' => $this->n];
+        return [
+            'n' => 'before' === $this->ask ? $this->n + 1 : ('after' === $this->ask ? $this->n - 1 : $this->n),
+            'a' => $this->n - 1,
+            'b' => $this->n + 1,
+            'from' => $this->n,
+            'answer' => $this->n,
+        ];
     }
 
     public function sights(): array

@@ -31,7 +31,10 @@ final class Rows
                 implode(', ', $key),
                 implode(', ', $changed),
             ),
-            array_merge(...array_map(static fn (array $row): array => array_map(static fn (mixed $value): mixed => \is_bool($value) ? (int) $value : $value, array_values($row)), $rows)),
+            array_merge(...array_map(
+                static fn (array $row): array => array_map(static fn (mixed $value): mixed => \is_bool($value) ? (int) $value : $value, array_values($row)),
+                $rows,
+            )),
         );
     }
 }

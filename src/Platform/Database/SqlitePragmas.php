@@ -10,7 +10,10 @@ use Doctrine\DBAL\Driver\Connection;
 use Doctrine\DBAL\Driver\Middleware;
 use Doctrine\DBAL\Driver\Middleware\AbstractDriverMiddleware;
 
-/** Sets every connection up: a log that survives a killed server, real foreign keys, and patience with a second writer. Innermost, or the test bundle's transactions come first. */
+/**
+ * Sets every connection up: a log that survives a killed server, real foreign keys, and patience with a second writer. Innermost, or the test bundle's
+ * transactions come first.
+ */
 #[AsMiddleware(priority: 200)]
 final class SqlitePragmas implements Middleware
 {

@@ -15,7 +15,10 @@ final class KnownSettingsValidator extends ConstraintValidator
         foreach (\is_array($value) ? $value : [] as $name => $answer) {
             $setting = Setting::tryFrom((string) $name);
             if (null === $setting || !\in_array($answer, $setting->answers(), true)) {
-                $this->context->buildViolation(null === $setting ? 'There is no such setting.' : 'That is none of the answers.')->atPath('['.substr((string) $name, 0, 40).']')->addViolation();
+                $this->context
+                    ->buildViolation(null === $setting ? 'There is no such setting.' : 'That is none of the answers.')
+                    ->atPath('['.substr((string) $name, 0, 40).']')
+                    ->addViolation();
             }
         }
     }

@@ -47,7 +47,11 @@ final readonly class ProblemListener
             return [$error->status, self::title($error->status), [['field' => $error->field ?? '', 'message' => $error->getMessage()]]];
         }
         if ($error instanceof OptimisticLockException) {
-            return [409, self::title(409), [['field' => 'version', 'message' => 'This was changed on another device meanwhile. Look at it again; nothing of yours was stored.']]];
+            return [
+                409,
+                self::title(409),
+                [['field' => 'version', 'message' => 'This was changed on another device meanwhile. Look at it again; nothing of yours was stored.']],
+            ];
         }
         $previous = $error->getPrevious();
         if ($previous instanceof ValidationFailedException) {
@@ -61,12 +65,26 @@ final readonly class ProblemListener
         if ($previous instanceof PartialDenormalizationException || $previous instanceof NotNormalizableValueException) {
             $errors = $previous instanceof PartialDenormalizationException ? $previous->getErrors() : [$previous];
 
-            return [422, self::title(422), array_values(array_map(static fn (NotNormalizableValueException $one): array => ['field' => (string) $one->getPath(), 'message' => 'This is not of the right kind.'], $errors))];
+            return [
+                422,
+                self::title(422),
+                array_values(array_map(
+                    static fn (NotNormalizableValueException $one): array => [
+                        'field' => (string) $one->getPath(),
+                        'message' => 'This is not of the right kind.',
+                    ],
+                    $errors,
+                )),
+            ];
         }
         if ($error instanceof HttpExceptionInterface) {
             $status = $error->getStatusCode();
 
-            return [$status, self::title($status), 400 === $status ? [['field' => '', 'message' => 'The request is not JSON that can be read. Nothing was stored.']] : []];
+            return [
+                $status,
+                self::title($status),
+                400 === $status ? [['field' => '', 'message' => 'The request is not JSON that can be read. Nothing was stored.']] : [],
+            ];
         }
 
         return [500, self::title(500), []];

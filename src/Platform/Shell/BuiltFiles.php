@@ -23,6 +23,10 @@ final readonly class BuiltFiles
         $main = $manifest['web/main.ts'];
         $preloads = array_map(static fn (string $import): string => '/build/'.$manifest[$import]['file'], $main['imports'] ?? []);
 
-        return ['script' => '/build/'.$main['file'], 'styles' => array_map(static fn (string $css): string => '/build/'.$css, $main['css'] ?? []), 'preloads' => $preloads];
+        return [
+            'script' => '/build/'.$main['file'],
+            'styles' => array_map(static fn (string $css): string => '/build/'.$css, $main['css'] ?? []),
+            'preloads' => $preloads,
+        ];
     }
 }

@@ -20,7 +20,8 @@ final readonly class ShellController
     {
         return new Response($this->twig->render('shell.html.twig', ['entry' => $this->built->entry()]), 200, [
             'Cache-Control' => 'no-cache',
-            'Content-Security-Policy' => "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; object-src 'none'; base-uri 'none'; frame-ancestors 'none'",
+            'Content-Security-Policy' => "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; "
+                ."object-src 'none'; base-uri 'none'; frame-ancestors 'none'",
             'X-Content-Type-Options' => 'nosniff',
             'Referrer-Policy' => 'no-referrer',
         ]);

@@ -27,15 +27,24 @@ use Symfony\Component\Yaml\Yaml;
 #[OA\Tag('Activities')]
 final readonly class ActivitiesController
 {
-    public function __construct(private Activities $activities, private ActivityViews $views, private Planning $planning, private Plans $plans, private Clock $clock)
-    {
+    public function __construct(
+        private Activities $activities,
+        private ActivityViews $views,
+        private Planning $planning,
+        private Plans $plans,
+        private Clock $clock,
+    ) {
     }
 
     #[Route('', name: 'activities_list', methods: ['GET'])]
     #[OA\Response(response: 200, description: 'All activities', content: new OA\JsonContent(ref: new Model(type: ActivitiesView::class)))]
     public function list(): JsonResponse
     {
-        return new JsonResponse(new ActivitiesView($this->views->strands(), $this->views->cards($this->activities->catalogue()->activities), $this->activities->broken()));
+        return new JsonResponse(new ActivitiesView(
+            $this->views->strands(),
+            $this->views->cards($this->activities->catalogue()->activities),
+            $this->activities->broken(),
+        ));
     }
 
     #[Route('', name: 'activities_add', methods: ['POST'])]
@@ -43,7 +52,11 @@ final readonly class ActivitiesController
     public function add(#[MapRequestPayload] OwnActivityInput $input): JsonResponse
     {
         $data = self::parse($input->text);
-        $id = Activities::PREFIX.substr((new AsciiSlugger())->slug(\is_string($data['name'] ?? null) ? $data['name'] : 'activity')->lower()->toString(), 0, 24).'-'.bin2hex(random_bytes(3));
+        $id = Activities::PREFIX.substr(
+            (new AsciiSlugger())->slug(\is_string($data['name'] ?? null) ? $data['name'] : 'activity')->lower()->toString(),
+            0,
+            24,
+        ).'-'.bin2hex(random_bytes(3));
 
         return new JsonResponse($this->views->card(self::saying($input->text, fn (): Activity => $this->activities->add($id, $data))), 201);
     }

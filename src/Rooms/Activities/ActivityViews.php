@@ -87,9 +87,20 @@ final readonly class ActivityViews
 
         return new ActivityView(
             $this->card($activity),
-            ucfirst($this->words->fill($words->layOut, ['count' => $this->words->say('stand_ins', 'so-many'), 'things' => $this->words->say('stand_ins', 'things')])),
+            ucfirst($this->words->fill(
+                $words->layOut,
+                ['count' => $this->words->say('stand_ins', 'so-many'), 'things' => $this->words->say('stand_ins', 'things')],
+            )),
             $this->words->step($this->map->step($setUp->sittings[0]->course()->stepId)),
-            array_map(fn (Laid $laid, LaidView $view): string => $laid->count.' '.(self::isWeighed($activity, $laid) ? $this->words->say('laid', 'even', ['thing' => $view->name]) : $view->name), $setUp->laid, $this->views->laid($setUp)),
+            array_map(
+                fn (Laid $laid, LaidView $view): string => $laid->count.' '.(self::isWeighed($activity, $laid) ? $this->words->say(
+                    'laid',
+                    'even',
+                    ['thing' => $view->name],
+                ) : $view->name),
+                $setUp->laid,
+                $this->views->laid($setUp),
+            ),
             array_map(static fn (Prop $prop): string => $prop->thing->name, $activity->props),
             $words->show,
             $this->say($activity),
@@ -107,7 +118,13 @@ final readonly class ActivityViews
             $words->check,
             $words->waiting,
             $words->tidy,
-            array_values(array_unique(array_merge(...array_map(fn (Thing $thing): array => array_map(fn (Caution $caution): string => $this->words->caution($caution), $this->cautions->about($thing, $children, $this->clock->today())), $things)))),
+            array_values(array_unique(array_merge(...array_map(
+                fn (Thing $thing): array => array_map(
+                    fn (Caution $caution): string => $this->words->caution($caution),
+                    $this->cautions->about($thing, $children, $this->clock->today()),
+                ),
+                $things,
+            )))),
             $this->activities->data($activity->id),
             $this->activities->version($activity->id),
         );

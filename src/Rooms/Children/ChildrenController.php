@@ -38,7 +38,10 @@ final readonly class ChildrenController
     #[OA\Response(response: 201, description: 'The child as stored', content: new OA\JsonContent(ref: new Model(type: ChildView::class)))]
     public function add(#[MapRequestPayload] ChildInput $input): JsonResponse
     {
-        return new JsonResponse($this->view($this->children->add(trim($input->name), $this->clock->today(), fn (ChildEntity $child) => $this->fill($child, $input))), 201);
+        return new JsonResponse(
+            $this->view($this->children->add(trim($input->name), $this->clock->today(), fn (ChildEntity $child) => $this->fill($child, $input))),
+            201,
+        );
     }
 
     #[Route('/{id}', name: 'children_change', methods: ['PUT'])]

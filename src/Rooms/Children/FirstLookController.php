@@ -58,7 +58,11 @@ final readonly class FirstLookController
     }
 
     #[Route('/stop', name: 'first_look_stop', methods: ['POST'])]
-    #[OA\Response(response: 200, description: 'Stopped for good; what was found stays', content: new OA\JsonContent(ref: new Model(type: FirstLookView::class)))]
+    #[OA\Response(
+        response: 200,
+        description: 'Stopped for good; what was found stays',
+        content: new OA\JsonContent(ref: new Model(type: FirstLookView::class)),
+    )]
     public function stop(string $childId): JsonResponse
     {
         $this->looks->stop($this->child($childId), $this->clock->today());

@@ -107,8 +107,17 @@ final readonly class FirstLookViews
     {
         $today = $this->clock->today();
         $nearby = $this->children->present($today);
-        $things = array_values(array_filter($this->things->present(), fn (Thing $thing): bool => $thing->amount >= $step->size && $this->cautions->allow($thing, $nearby, $today)));
-        usort($things, static fn (Thing $a, Thing $b): int => [\in_array($b->id, $child->likedThings, true), $b->amount] <=> [\in_array($a->id, $child->likedThings, true), $a->amount]);
+        $things = array_values(array_filter(
+            $this->things->present(),
+            fn (Thing $thing): bool => $thing->amount >= $step->size && $this->cautions->allow($thing, $nearby, $today),
+        ));
+        usort(
+            $things,
+            static fn (Thing $a, Thing $b): int => [
+                \in_array($b->id, $child->likedThings, true),
+                $b->amount,
+            ] <=> [\in_array($a->id, $child->likedThings, true), $a->amount],
+        );
 
         return $things[0] ?? null;
     }

@@ -56,7 +56,14 @@ final readonly class CupboardController
         $shipped = [];
         foreach ($this->file->things() as $thing) {
             $size = $thing->size ?? throw new \LogicException('Shipped things have sizes.');
-            $shipped[] = new ShippedView($thing->id, $thing->name, $thing->amount, [$size->short, $size->middle, $size->long], $this->pictures->thing($thing), \in_array($thing->id, $ticked, true));
+            $shipped[] = new ShippedView(
+                $thing->id,
+                $thing->name,
+                $thing->amount,
+                [$size->short, $size->middle, $size->long],
+                $this->pictures->thing($thing),
+                \in_array($thing->id, $ticked, true),
+            );
         }
         $children = $this->children->present($this->clock->today());
 
@@ -83,7 +90,11 @@ final readonly class CupboardController
     }
 
     #[Route('/read', name: 'cupboard_read', methods: ['POST'])]
-    #[OA\Response(response: 200, description: 'What was understood of one line; nothing is stored', content: new OA\JsonContent(ref: new Model(type: LineView::class)))]
+    #[OA\Response(
+        response: 200,
+        description: 'What was understood of one line; nothing is stored',
+        content: new OA\JsonContent(ref: new Model(type: LineView::class)),
+    )]
     public function read(#[MapRequestPayload] LineInput $input): JsonResponse
     {
         try {
@@ -149,7 +160,10 @@ final readonly class CupboardController
     {
         $version = $input->version ?? throw Refusal::invalid('version', 'Say which version you saw.');
 
-        return new JsonResponse($this->view($this->things->change($id, $version, fn (ThingEntity $thing) => $this->fill($thing, $input)), $this->children->present($this->clock->today())));
+        return new JsonResponse($this->view(
+            $this->things->change($id, $version, fn (ThingEntity $thing) => $this->fill($thing, $input)),
+            $this->children->present($this->clock->today()),
+        ));
     }
 
     #[Route('/{id}/amount', name: 'cupboard_count', methods: ['POST'])]
@@ -199,6 +213,22 @@ final readonly class CupboardController
             return new SafetyView($caution->childId, $caution->childName, $caution->blocks(), $this->words->caution($caution), $words->why, $words->source);
         }, $this->cautions->about($thing->toCore(), $children, $this->clock->today()));
 
-        return new ThingView($thing->id, $thing->name, $thing->single, $thing->amount, $thing->size, $thing->shape, $thing->traits, $thing->allergens, $this->pictures->thing($thing->toCore()), $thing->shipped, $thing->mass, $thing->massDeviation, $thing->colours, $safety, $thing->version);
+        return new ThingView(
+            $thing->id,
+            $thing->name,
+            $thing->single,
+            $thing->amount,
+            $thing->size,
+            $thing->shape,
+            $thing->traits,
+            $thing->allergens,
+            $this->pictures->thing($thing->toCore()),
+            $thing->shipped,
+            $thing->mass,
+            $thing->massDeviation,
+            $thing->colours,
+            $safety,
+            $thing->version,
+        );
     }
 }

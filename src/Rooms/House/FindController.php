@@ -23,8 +23,14 @@ final readonly class FindController
 {
     private const MOST = 12;
 
-    public function __construct(private Children $children, private Things $things, private Activities $activities, private SkillMap $map, private Words $words, private Clock $clock)
-    {
+    public function __construct(
+        private Children $children,
+        private Things $things,
+        private Activities $activities,
+        private SkillMap $map,
+        private Words $words,
+        private Clock $clock,
+    ) {
     }
 
     #[Route('', name: 'find', methods: ['GET'])]
@@ -37,7 +43,11 @@ final readonly class FindController
         }
         $found = array_values(array_filter($this->all(), static fn (FoundView $one): bool => str_contains(mb_strtolower($one->name), $wanted)));
         // What begins with it comes before what only holds it.
-        usort($found, static fn (FoundView $a, FoundView $b): int => str_starts_with(mb_strtolower($b->name), $wanted) <=> str_starts_with(mb_strtolower($a->name), $wanted));
+        usort(
+            $found,
+            static fn (FoundView $a, FoundView $b): int => str_starts_with(mb_strtolower($b->name), $wanted)
+                <=> str_starts_with(mb_strtolower($a->name), $wanted),
+        );
 
         return new JsonResponse(new FoundsView(\array_slice($found, 0, self::MOST)));
     }
@@ -58,7 +68,12 @@ final readonly class FindController
             $all[] = new FoundView('activity', $words->name, $words->inShort, '/activities?open='.$activity->id);
         }
         foreach ([] === $children ? [] : $this->map->steps as $step) {
-            $all[] = new FoundView('step', $this->words->step($step), $this->words->say('strands', $step->skill->strand), '/map/'.$children[0]->id.'?step='.$step->id);
+            $all[] = new FoundView(
+                'step',
+                $this->words->step($step),
+                $this->words->say('strands', $step->skill->strand),
+                '/map/'.$children[0]->id.'?step='.$step->id,
+            );
         }
 
         return $all;

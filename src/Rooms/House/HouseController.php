@@ -54,7 +54,11 @@ final readonly class HouseController
         $words = $this->schools->words($setting);
 
         return new SettingView($setting->value, $words->question, $words->views, array_map(
-            static fn (string $answer): SettingAnswerView => new SettingAnswerView($answer, $words->answers[$answer]['words'], $words->answers[$answer]['note']),
+            static fn (string $answer): SettingAnswerView => new SettingAnswerView(
+                $answer,
+                $words->answers[$answer]['words'],
+                $words->answers[$answer]['note'],
+            ),
             $setting->answers(),
         ));
     }

@@ -60,7 +60,10 @@ final readonly class MapViews
                 if ($skill->strand !== $strand) {
                     continue;
                 }
-                $cells = array_map(fn (int|string $reach): CellView => $this->cell($skill->id.'@'.$reach, $record, $child, $looked), array_keys($skill->reaches));
+                $cells = array_map(
+                    fn (int|string $reach): CellView => $this->cell($skill->id.'@'.$reach, $record, $child, $looked),
+                    array_keys($skill->reaches),
+                );
                 foreach ($cells as $cell) {
                     $counts[$cell->mark->value] = ($counts[$cell->mark->value] ?? 0) + 1;
                     $unsure += $cell->unsure ? 1 : 0;
@@ -92,9 +95,15 @@ final readonly class MapViews
             null !== $state->standing->byHand,
             \in_array($stepId, $child->pins, true),
             $state->p,
-            array_map(fn (string $need): NeedView => new NeedView($this->views->step($need), $record->mark($need, $today), $record->servesAsNeed($need, $today)), $step->needs),
+            array_map(
+                fn (string $need): NeedView => new NeedView($this->views->step($need), $record->mark($need, $today), $record->servesAsNeed($need, $today)),
+                $step->needs,
+            ),
             array_map($this->clause(...), SecureClauses::of($child->settings->secureRule, $step, $state)),
-            array_map(fn (array $one): SeenView => $this->seen($one['seen'], $one['removed'], null !== $one['corrects'], $things), $this->evidence->history($child->id, $stepId)),
+            array_map(
+                fn (array $one): SeenView => $this->seen($one['seen'], $one['removed'], null !== $one['corrects'], $things),
+                $this->evidence->history($child->id, $stepId),
+            ),
             $this->memory($record, $stepId),
             $record->nextLook($stepId, $today)?->toString(),
             null === $form ? null : $this->words->say('forms', $form),
@@ -169,10 +178,40 @@ final readonly class MapViews
     {
         $day = $seen->day->toString();
         if ($seen instanceof Witness) {
-            return new SeenView($seen->id, SeenKind::Witness, $day, $this->words->say('outcomes', $seen->outcome), $seen->outcome, null, null, null, null, $this->words->say('seen', 'witness'), [], $seen->note, $removed, false);
+            return new SeenView(
+                $seen->id,
+                SeenKind::Witness,
+                $day,
+                $this->words->say('outcomes', $seen->outcome),
+                $seen->outcome,
+                null,
+                null,
+                null,
+                null,
+                $this->words->say('seen', 'witness'),
+                [],
+                $seen->note,
+                $removed,
+                false,
+            );
         }
         if ($seen instanceof HandMark) {
-            return new SeenView($seen->id, SeenKind::HandMark, $day, $this->words->say('marks', $seen->mark), null, null, null, null, null, $this->words->say('seen', 'hand-mark'), [], $seen->note, $removed, false);
+            return new SeenView(
+                $seen->id,
+                SeenKind::HandMark,
+                $day,
+                $this->words->say('marks', $seen->mark),
+                null,
+                null,
+                null,
+                null,
+                null,
+                $this->words->say('seen', 'hand-mark'),
+                [],
+                $seen->note,
+                $removed,
+                false,
+            );
         }
 
         return new SeenView(

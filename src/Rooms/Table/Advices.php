@@ -33,7 +33,11 @@ final readonly class Advices
             $idea,
             match (true) {
                 Idea::Remedy === $idea && null !== $advice->slip => $this->words->say('remedies', $advice->slip),
-                Idea::WeakestNeed === $idea && null !== $advice->need => $this->words->say('ideas', $idea, ['need' => $this->words->step($record->map->step($advice->need))]),
+                Idea::WeakestNeed === $idea && null !== $advice->need => $this->words->say(
+                    'ideas',
+                    $idea,
+                    ['need' => $this->words->step($record->map->step($advice->need))],
+                ),
                 Idea::NextReach === $idea && null !== $next => $this->words->say('ideas', $idea, ['next' => $this->words->reach($record->map->step($next))]),
                 Idea::HowManyMoreTo === $idea => $this->words->say('ideas', $idea, ['to' => $step->size]),
                 default => $this->words->say('ideas', $idea),

@@ -50,9 +50,20 @@ final readonly class Measured
         return array_values(array_filter([
             ...$this->dice($setUp),
             \in_array(Picture::Frame, $kinds, true) || \in_array(Picture::Bridge, $kinds, true) ? $this->frame($thing) : null,
-            \in_array(Picture::Bond, $kinds, true) ? $this->circle($thing, array_sum(array_map(static fn (Laid $laid): int => $laid->count, $setUp->laid))) : null,
-            \in_array(Picture::Jar, $kinds, true) && null !== $thing?->size ? $this->words->say('measured', 'jar', ['ml' => self::POT_ML, 'count' => GuessJar::holds(self::POT_ML, $thing->size), 'things' => $thing->name]) : null,
-            \in_array(Picture::Balance, $kinds, true) && null !== $thing && null === $thing->mass ? $this->words->say('measured', 'weigh', ['things' => $thing->name]) : null,
+            \in_array(Picture::Bond, $kinds, true) ? $this->circle(
+                $thing,
+                array_sum(array_map(static fn (Laid $laid): int => $laid->count, $setUp->laid)),
+            ) : null,
+            \in_array(Picture::Jar, $kinds, true) && null !== $thing?->size ? $this->words->say(
+                'measured',
+                'jar',
+                ['ml' => self::POT_ML, 'count' => GuessJar::holds(self::POT_ML, $thing->size), 'things' => $thing->name],
+            ) : null,
+            \in_array(Picture::Balance, $kinds, true) && null !== $thing && null === $thing->mass ? $this->words->say(
+                'measured',
+                'weigh',
+                ['things' => $thing->name],
+            ) : null,
             $this->ways($questions),
             $this->coins($questions),
         ]));
@@ -101,7 +112,11 @@ final readonly class Measured
 
     private function circle(?Thing $thing, int $count): ?string
     {
-        return null === $thing?->size || $count < 1 || $count > self::MOST_IN_A_CIRCLE ? null : $this->words->say('measured', 'circle', ['count' => $count, 'things' => $thing->name, 'wide' => (int) ceil(BondCircle::width($count, $thing->size->long))]);
+        return null === $thing?->size || $count < 1 || $count > self::MOST_IN_A_CIRCLE ? null : $this->words->say(
+            'measured',
+            'circle',
+            ['count' => $count, 'things' => $thing->name, 'wide' => (int) ceil(BondCircle::width($count, $thing->size->long))],
+        );
     }
 
     /** @param list<Question> $questions */
@@ -125,7 +140,13 @@ final readonly class Measured
             if ($question->prompt instanceof MakeAmount && !$question->prompt->ofOneKind()) {
                 $n = $question->prompt->n;
                 $ways = CoinWays::of($n, CoinWays::PLAY_COINS);
-                $said = array_map(static fn (array $way): string => implode(' + ', array_merge(...array_map(static fn (int $value, int $count): array => array_fill(0, $count, (string) $value), array_keys($way), $way))), \array_slice($ways, 0, self::WAYS));
+                $said = array_map(
+                    static fn (array $way): string => implode(
+                        ' + ',
+                        array_merge(...array_map(static fn (int $value, int $count): array => array_fill(0, $count, (string) $value), array_keys($way), $way)),
+                    ),
+                    \array_slice($ways, 0, self::WAYS),
+                );
 
                 return $this->words->say('measured', 'coins', ['n' => $n, 'count' => \count($ways), 'ways' => implode('; ', $said)]);
             }

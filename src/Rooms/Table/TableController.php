@@ -119,10 +119,19 @@ final readonly class TableController
         $stored = $this->setUp($setUpId);
         $sitting = $this->open($stored, $input->sittingId);
         $at = array_flip(array_map(static fn (Question $question): string => $question->id, $sitting->sitting->questions));
-        $positions = static fn (array $ids): array => array_values(array_filter(array_map(static fn (string $id): ?int => $at[$id] ?? null, $ids), is_int(...)));
+        $positions = static fn (array $ids): array => array_values(array_filter(
+            array_map(static fn (string $id): ?int => $at[$id] ?? null, $ids),
+            is_int(...),
+        ));
         $order = $positions($sitting->order);
         $done = $positions(array_map(static fn (AttemptEntity $attempt): string => $attempt->questionId, $this->evidence->answered([$sitting->id])));
-        [$questions, $order] = $input->taken ? (new NextQuestion($this->map))->after($input->idea, $stored->setUp->activity, $sitting->sitting, $order, $done) : [$sitting->sitting->questions, $order];
+        [$questions, $order] = $input->taken ? (new NextQuestion($this->map))->after(
+            $input->idea,
+            $stored->setUp->activity,
+            $sitting->sitting,
+            $order,
+            $done,
+        ) : [$sitting->sitting->questions, $order];
         $this->sittings->advised($sitting, $input->idea, $input->taken, $questions, $order);
 
         return new JsonResponse($this->views->of($this->setUp($setUpId)));
@@ -184,7 +193,13 @@ final readonly class TableController
 
     private function answer(Seen $seen, ChildRecord $record, ?AdviceView $advice = null): JsonResponse
     {
-        return new JsonResponse(new AttemptView($seen->id, $seen->stepId, $record->mark($seen->stepId, $this->clock->today()), Ladder::help($record->state($seen->stepId)), $advice));
+        return new JsonResponse(new AttemptView(
+            $seen->id,
+            $seen->stepId,
+            $record->mark($seen->stepId, $this->clock->today()),
+            Ladder::help($record->state($seen->stepId)),
+            $advice,
+        ));
     }
 
     /** @throws Refusal 404 when the set-up is gone */
@@ -204,6 +219,18 @@ final readonly class TableController
             $error = abs(($input->guess ?? throw Refusal::invalid('guess', 'What was the guess?')) - $counted) / $counted;
         }
 
-        return $asked->attempt($input->id, $input->sittingId, $this->map, $input->help, $input->outcome, $input->method, $input->slip, $at, $this->clock->dayOf($at), $input->deviceId, $error);
+        return $asked->attempt(
+            $input->id,
+            $input->sittingId,
+            $this->map,
+            $input->help,
+            $input->outcome,
+            $input->method,
+            $input->slip,
+            $at,
+            $this->clock->dayOf($at),
+            $input->deviceId,
+            $error,
+        );
     }
 }

@@ -83,7 +83,13 @@ final readonly class TableViews
             $stored->isDone() ? [] : $this->views->cautions($setUp),
             array_values(array_map(fn (StoredSitting $sitting): SeatView => $this->seat($sitting, $children, $threads, $records), $stored->sittings)),
             $this->turns($stored, $words, $children, $records),
-            array_merge(...array_values(array_map(fn (StoredSitting $sitting): array => array_map(fn (StoredResult $result): EndView => $this->end($sitting->sitting->childId, $result, $children), $sitting->results), $stored->sittings))),
+            array_merge(...array_values(array_map(
+                fn (StoredSitting $sitting): array => array_map(
+                    fn (StoredResult $result): EndView => $this->end($sitting->sitting->childId, $result, $children),
+                    $sitting->results,
+                ),
+                $stored->sittings,
+            ))),
         );
     }
 
@@ -100,7 +106,9 @@ final readonly class TableViews
         return [
             'count' => array_sum(array_map(static fn (Laid $laid): int => $laid->count, $first)) ?: $this->words->say('stand_ins', 'a-few'),
             'things' => match (\count($names)) {
-                0 => Form::Pictures === $setUp->sittings[0]->course()->form ? $this->words->say('stand_ins', 'dots', ['count' => 2]) : $this->words->say('stand_ins', 'things'),
+                0 => Form::Pictures === $setUp->sittings[0]->course()->form
+                    ? $this->words->say('stand_ins', 'dots', ['count' => 2])
+                    : $this->words->say('stand_ins', 'things'),
                 1 => $names[0],
                 default => $this->words->say('stand_ins', 'two', ['one' => $names[0], 'other' => $names[1]]),
             },
@@ -160,8 +168,15 @@ final readonly class TableViews
      * @param array<string, Child>       $children
      * @param array<string, ChildRecord> $records
      */
-    private function turn(SetUp $setUp, StoredSitting $stored, Question $question, ActivityWords $words, array $children, array $records, ?DoneAttemptView $done): TurnView
-    {
+    private function turn(
+        SetUp $setUp,
+        StoredSitting $stored,
+        Question $question,
+        ActivityWords $words,
+        array $children,
+        array $records,
+        ?DoneAttemptView $done,
+    ): TurnView {
         $childId = $stored->sitting->childId;
         $settings = ($children[$childId] ?? null)->settings ?? new Settings();
         $thing = $setUp->laid[0]->thing->name ?? $this->words->say('stand_ins', 'counters', ['count' => 2]);
@@ -179,7 +194,13 @@ final readonly class TableViews
             $prompt->isGuess(),
             \is_int($amount) ? $amount : null,
             // Frames are filled other ways as well once the child is sure.
-            $this->pictures->question($setUp, $question, $stored->sitting->course()->form, $settings, isset($records[$childId]) && $records[$childId]->state($question->stepId)->standing->secured),
+            $this->pictures->question(
+                $setUp,
+                $question,
+                $stored->sitting->course()->form,
+                $settings,
+                isset($records[$childId]) && $records[$childId]->state($question->stepId)->standing->secured,
+            ),
             $done,
         );
     }

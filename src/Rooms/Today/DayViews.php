@@ -50,10 +50,16 @@ final readonly class DayViews
         foreach ($this->children->present($date) as $child) {
             $children[$child->id] = $child;
         }
-        $setUps = array_values(array_filter($this->plans->setUps($date), static fn (StoredSetUp $setUp): bool => [] !== array_intersect_key($setUp->sittings, $children)));
+        $setUps = array_values(array_filter(
+            $this->plans->setUps($date),
+            static fn (StoredSetUp $setUp): bool => [] !== array_intersect_key($setUp->sittings, $children),
+        ));
         $threads = $this->threads($day, $date, $children, $setUps);
         $threadOf = $this->children->threads();
-        $open = array_values(array_map(static fn (StoredSetUp $stored): SetUp => $stored->setUp, array_filter($setUps, static fn (StoredSetUp $stored): bool => !$stored->isDone())));
+        $open = array_values(array_map(
+            static fn (StoredSetUp $stored): SetUp => $stored->setUp,
+            array_filter($setUps, static fn (StoredSetUp $stored): bool => !$stored->isDone()),
+        ));
 
         return new DayView(
             $day->date,
@@ -61,10 +67,21 @@ final readonly class DayViews
             $day->windows,
             $day->wet,
             $day->quiet,
-            array_map(fn (Child $child): PlannedChildView => $this->child($child, $setUps, $threads[$child->id] ?? [], $threadOf, $day), array_values($children)),
+            array_map(
+                fn (Child $child): PlannedChildView => $this->child($child, $setUps, $threads[$child->id] ?? [], $threadOf, $day),
+                array_values($children),
+            ),
             self::parent($setUps),
             array_map(fn (StoredSetUp $stored): SetUpView => $this->setUp($stored, $children, $threadOf), $setUps),
-            array_map(fn (array $bring): BringView => new BringView($bring['thing']->id, 1 === $bring['count'] ? $bring['thing']->single : $bring['thing']->name, $bring['count'], $this->pictures->thing($bring['thing'])), BringList::of($open)),
+            array_map(
+                fn (array $bring): BringView => new BringView(
+                    $bring['thing']->id,
+                    1 === $bring['count'] ? $bring['thing']->single : $bring['thing']->name,
+                    $bring['count'],
+                    $this->pictures->thing($bring['thing']),
+                ),
+                BringList::of($open),
+            ),
             self::make($setUps),
             [] !== $this->things->present(),
             $day->version,
@@ -82,11 +99,26 @@ final readonly class DayViews
     private function threads(DayEntity $day, LocalDate $date, array $children, array $setUps): array
     {
         if (null !== $day->threads) {
-            return array_map(static fn (array $thread): array => array_map(static fn (array $one): StretchView => new StretchView(ChildState::from($one[0]), $one[1], $one[2], $one[3]), $thread), $day->threads);
+            return array_map(
+                static fn (array $thread): array => array_map(
+                    static fn (array $one): StretchView => new StretchView(ChildState::from($one[0]), $one[1], $one[2], $one[3]),
+                    $thread,
+                ),
+                $day->threads,
+            );
         }
-        $threads = (new Day($date, array_values($children), $day->spans()))->threads(array_map(static fn (StoredSetUp $stored): SetUp => $stored->setUp, $setUps));
+        $threads = (new Day($date, array_values($children), $day->spans()))->threads(array_map(
+            static fn (StoredSetUp $stored): SetUp => $stored->setUp,
+            $setUps,
+        ));
 
-        return array_map(static fn (array $thread): array => array_map(static fn (Stretch $one): StretchView => new StretchView($one->state, $one->span->start, $one->span->end, $one->setUpKey), $thread), $threads);
+        return array_map(
+            static fn (array $thread): array => array_map(
+                static fn (Stretch $one): StretchView => new StretchView($one->state, $one->span->start, $one->span->end, $one->setUpKey),
+                $thread,
+            ),
+            $threads,
+        );
     }
 
     /**

@@ -32,7 +32,11 @@ final readonly class TodayController
     }
 
     #[Route('/plan', name: 'today_plan', methods: ['POST'])]
-    #[OA\Response(response: 200, description: 'Today, planned again around what is begun or done', content: new OA\JsonContent(ref: new Model(type: DayView::class)))]
+    #[OA\Response(
+        response: 200,
+        description: 'Today, planned again around what is begun or done',
+        content: new OA\JsonContent(ref: new Model(type: DayView::class)),
+    )]
     public function plan(#[MapRequestPayload] DayInput $input): JsonResponse
     {
         $windows = null === $input->windows ? null : self::windows($input->windows);

@@ -79,6 +79,16 @@ const strandOptions = computed(() => [
 ]);
 
 const marks: Schemas['Mark'][] = ['secure', 'look-again', 'steady', 'trying', 'new'];
+/** A cell for those who hear it. */
+function inWords(skill: string, cell: Schemas['CellView']): string {
+    const more = [
+        cell.implied && cell.mark === 'new' && 'implied',
+        cell.unsure && 'not sure',
+        cell.setByHand && 'set by hand',
+        cell.pinned && 'pinned',
+    ];
+    return [`${skill}, ${cell.reach}: ${markNames[cell.mark]}`, ...more.filter((one) => one)].join(', ');
+}
 const shown = (cell: Schemas['CellView']) => only.value === null || cell.mark === only.value;
 
 function turn(by: number) {
@@ -202,7 +212,7 @@ useKeys({ ']': () => turn(1), '[': () => turn(-1) });
                                             ? 'border-dotted border-deep'
                                             : 'border-transparent hover:border-hem',
                                 ]"
-                                :aria-label="`${skill.name}, ${cell.reach}: ${markNames[cell.mark]}${cell.implied && cell.mark === 'new' ? ', implied' : ''}${cell.unsure ? ', not sure' : ''}${cell.setByHand ? ', set by hand' : ''}${cell.pinned ? ', pinned' : ''}`"
+                                :aria-label="inWords(skill.name, cell)"
                                 :data-step="cell.stepId"
                                 :data-mark="cell.mark"
                                 @click="open = cell.stepId"

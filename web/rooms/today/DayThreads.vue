@@ -100,6 +100,8 @@ function parentPath(board: Board): string {
 
 const numberOf = (setUpId: string | null | undefined) => props.day.setUps.findIndex((one) => one.id === setUpId) + 1;
 const setUpName = (setUpId: string | null | undefined) => props.day.setUps.find((one) => one.id === setUpId)?.name ?? '';
+const sitting = (name: string, at: Schemas['StretchView']) =>
+    `${numberOf(at.setUpId)}: ${name} sits at ${setUpName(at.setUpId)}, ${clock(at.start)} to ${clock(at.end)}`;
 const doneState = (setUpId: string | null | undefined) => props.day.setUps.find((one) => one.id === setUpId)?.state;
 </script>
 
@@ -170,7 +172,7 @@ const doneState = (setUpId: string | null | undefined) => props.day.setUps.find(
                         v-else
                         href="#"
                         class="group outline-none"
-                        :aria-label="`${numberOf(stretch.setUpId)}: ${child.name} sits at ${setUpName(stretch.setUpId)}, ${clock(stretch.start)} to ${clock(stretch.end)}`"
+                        :aria-label="sitting(child.name, stretch)"
                         @click.prevent="$emit('open', stretch.setUpId!)"
                     >
                         <rect
