@@ -60,16 +60,22 @@ final readonly class PlanWriter
         // What is only planned may be begun by now, on another device.
         $untouched = array_merge(...array_map(static fn (StoredSetUp $stored): array => $stored->isKept() ? [] : $stored->sittingIds(), $all));
 
-        return $this->entities->getConnection()->transactional(function () use ($day, $rows, $untouched, $plan, $ids): bool {
-            if (!$this->takeDay($day, $plan, $ids) || [] !== $this->evidence->begun($untouched)) {
-                $this->entities->getConnection()->setRollbackOnly();
-
-                return false;
+        $connection = $this->entities->getConnection();
+        $connection->beginTransaction();
+        try {
+            // The day first: whoever writes it holds the lock, and only then is what others began all there.
+            $isOurs = $this->takeDay($day, $plan, $ids) && [] === $this->evidence->begun($untouched);
+            if ($isOurs) {
+                $this->put($rows, $day->date);
             }
-            $this->put($rows, $day->date);
+        } catch (\Throwable $e) {
+            $connection->rollBack();
 
-            return true;
-        });
+            throw $e;
+        }
+        $isOurs ? $connection->commit() : $connection->rollBack();
+
+        return $isOurs;
     }
 
     /**
