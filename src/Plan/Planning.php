@@ -39,40 +39,55 @@ final readonly class Planning
 
     /**
      * The day as it is now: planned again where something the plan follows from has changed. On a begun day what is planned stays; only
-     * times slide and questions get revisions.
-     *
-     * @throws Refusal 409 when others change the day all the time
+     * times slide and questions get revisions. Reading never fails: while others change the day all the time it is as they left it.
      */
     public function fresh(LocalDate $date): DayEntity
     {
-        $day = $this->plans->day($date);
+        for ($time = 0; $time < self::TIMES; ++$time) {
+            $day = $this->plans->day($date);
+            if (!$day->isPlanned() || !$day->stale) {
+                return $day;
+            }
+            $this->planOnce($date, static fn (DayEntity $day): null => null, true);
+        }
 
-        return $day->isPlanned() && $day->stale ? $this->plan($date, static fn (DayEntity $day): null => null, true) : $day;
+        return $this->plans->day($date);
     }
 
     /**
      * Plans all of a day that is not begun or done.
      *
-     * @param callable(DayEntity): void $ask    what the parent asks of the day
-     * @param bool                      $holding whether what is planned stays on a begun day
+     * @param callable(DayEntity): void $ask what the parent asks of the day
      *
      * @throws Refusal 409 when others change the day all the time
      */
-    public function plan(LocalDate $date, callable $ask, bool $holding = false): DayEntity
+    public function plan(LocalDate $date, callable $ask): DayEntity
     {
         for ($time = 0; $time < self::TIMES; ++$time) {
-            $day = $this->plans->day($date);
-            $this->entities->detach($day);
-            $ask($day);
-            $all = $this->plans->all($date);
-            $request = $this->request($day, $all, $holding);
-            $plan = $this->planner->plan($request);
-            if ($this->writer->write($day, $all, $plan, array_map(fn (SetUp $kept): SetUp => $this->planner->warned($request, $kept), $request->kept))) {
+            if ($this->planOnce($date, $ask, false)) {
                 return $this->plans->day($date);
             }
         }
 
         throw Refusal::conflict('date', 'The day is being changed on another device all the time. Nothing was lost; try again.');
+    }
+
+    /**
+     * @param callable(DayEntity): void $ask
+     * @param bool                      $holding whether what is planned stays on a begun day
+     *
+     * @return bool false, and nothing stored, when the day changed meanwhile
+     */
+    private function planOnce(LocalDate $date, callable $ask, bool $holding): bool
+    {
+        $day = $this->plans->day($date);
+        $this->entities->detach($day);
+        $ask($day);
+        $all = $this->plans->all($date);
+        $request = $this->request($day, $all, $holding);
+        $kept = array_map(fn (SetUp $kept): SetUp => $this->planner->warned($request, $kept), $request->kept);
+
+        return $this->writer->write($day, $all, $this->planner->plan($request), $kept);
     }
 
     /**
