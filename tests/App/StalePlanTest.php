@@ -118,28 +118,27 @@ final class StalePlanTest extends ApiTestCase
         self::assertFalse($this->isStale());
     }
 
-    public function test_a_correction_in_a_sitting_that_ended_leads_to_another_plan(): void
+    public function test_a_correction_in_a_sitting_that_ended_leads_to_a_new_plan_that_knows_of_it(): void
     {
         $setUp = $this->plannedHouse();
         $sitting = $setUp['sittings'][0];
-        foreach (array_keys($this->questions($setUp)) as $number) {
-            $this->ask('POST', '/table/'.$setUp['id'].'/attempts', $this->tap($setUp, $number, 'at-once'));
+        $taps = array_map(fn (int $number): array => $this->tap($setUp, $number, 'at-once'), array_keys($this->questions($setUp)));
+        foreach ($taps as $tap) {
+            $this->ask('POST', '/table/'.$setUp['id'].'/attempts', $tap);
         }
         $this->ask('POST', '/table/'.$setUp['id'].'/finish', ['ending' => 'done']);
-        $before = array_map(static fn (array $one): array => [$one['activityId'], $one['sittings'][0]['step']['id']], $this->ask('GET', '/today')['setUps']);
-        foreach (array_keys($this->questions($setUp)) as $number) {
-            $this->ask(
-                'PUT',
-                '/table/attempts/'.$this->tap($setUp, $number, 'x')['id'],
-                ['id' => \sprintf('0195a000-0000-4000-8000-0000000c0d%02d', $number), 'outcome' => 'not-yet'],
-            );
+        $this->ask('GET', '/today');
+        $planned = static fn (): int => (int) self::service(Connection::class)->fetchOne("SELECT planned FROM day WHERE date = '2026-03-04'");
+        $before = $planned();
+        foreach ($taps as $number => $tap) {
+            $right = ['id' => \sprintf('0195a000-0000-4000-8000-0000000c0d%02d', $number), 'outcome' => 'not-yet'];
+            $this->ask('PUT', '/table/attempts/'.$tap['id'], $right);
         }
 
         self::assertSame('trying', $this->ask('GET', '/map/'.$sitting['childId'].'/'.$sitting['step']['id'])['mark']);
-        self::assertNotSame(
-            $before,
-            array_map(static fn (array $one): array => [$one['activityId'], $one['sittings'][0]['step']['id']], $this->ask('GET', '/today')['setUps']),
-        );
+        self::assertSame($before, $planned(), 'however many corrections there are,');
+        $this->ask('GET', '/today');
+        self::assertSame($before + 1, $planned(), 'the day is planned once, when it is read');
     }
 
     public function test_a_plan_of_a_day_that_is_over_stays_as_it_was(): void
