@@ -18,6 +18,8 @@ $type = $types[pathinfo($path, \PATHINFO_EXTENSION)] ?? null;
 if (false !== $file && null !== $type && is_file($file) && str_starts_with($file, __DIR__.'/')) {
     $etag = '"'.md5($file.filemtime($file)).'"';
     header('Content-Type: '.$type);
+    header('X-Content-Type-Options: nosniff');
+    header_remove('X-Powered-By');
     header('ETag: '.$etag);
     header('Cache-Control: '.(str_contains($path, '/build/assets/') ? 'public, max-age=31536000, immutable' : 'no-cache'));
     if (($_SERVER['HTTP_IF_NONE_MATCH'] ?? '') === $etag) {

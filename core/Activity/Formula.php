@@ -12,6 +12,12 @@ final readonly class Formula
 {
     public const NAMES = ['n', 'a', 'b', 'r', 'sum'];
 
+    /** No count is larger, so that it stays a whole number. */
+    public const MOST = 1_000_000;
+
+    /** So many cases are tried before a formula counts as too tangled to be sure of. */
+    public const MOST_CASES = 100_000;
+
     /** @param list<string> $tokens */
     private function __construct(public string $text, private array $tokens)
     {
@@ -31,7 +37,7 @@ final readonly class Formula
     }
 
     /**
-     * The count for these numbers, rounded up, never below 0.
+     * The count for these numbers, rounded up, never below 0 or above MOST.
      *
      * @param array<string, int> $values one for each of NAMES
      *
@@ -45,7 +51,34 @@ final readonly class Formula
             throw BrokenFormula::unexpected($this->text, $this->tokens[$at]);
         }
 
-        return max(0, (int) ceil($value));
+        return (int) max(0.0, min((float) self::MOST, ceil($value)));
+    }
+
+    /**
+     * Tries the formula with every case it may meet: only a division can fail.
+     *
+     * @param array<string, list<int>> $values what each of NAMES may be
+     *
+     * @throws BrokenFormula with the first case it fails at, or when there are more than MOST_CASES
+     */
+    public function try(array $values): void
+    {
+        if (!\in_array('/', $this->tokens, true)) {
+            return;
+        }
+        $cases = [array_fill_keys(self::NAMES, 1)];
+        foreach (array_intersect(self::NAMES, $this->tokens) as $name) {
+            if (\count($cases) * \count($values[$name]) > self::MOST_CASES) {
+                throw BrokenFormula::tangled($this->text);
+            }
+            $cases = array_merge(...array_map(
+                static fn (int $value): array => array_map(static fn (array $case): array => [$name => $value] + $case, $cases),
+                $values[$name],
+            ));
+        }
+        foreach ($cases as $case) {
+            $this->count($case);
+        }
     }
 
     /** @param array<string, int> $values */
@@ -68,7 +101,7 @@ final readonly class Formula
             $times = '*' === $this->tokens[$at++];
             $factor = $this->factor($at, $values);
             if (!$times && 0.0 === $factor) {
-                throw BrokenFormula::unexpected($this->text, '/ 0');
+                throw BrokenFormula::dividesByNothing($this->text, array_intersect_key($values, array_flip($this->tokens)));
             }
             $value = $times ? $value * $factor : $value / $factor;
         }

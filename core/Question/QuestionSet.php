@@ -16,6 +16,9 @@ final readonly class QuestionSet
     public const FEWEST = 5;
     public const MOST = 12;
 
+    /** So many labels lie out at a time. */
+    public const LABELS = 5;
+
     /** Once met, one in so many questions has a nought in it, one in so many is a double; of two amounts to compare one in so many are equal. */
     public const NOUGHT_ONE_IN = 6;
     public const DOUBLE_ONE_IN = 6;
@@ -97,7 +100,7 @@ final readonly class QuestionSet
     }
 
     /**
-     * The largest numbers of the set, for counting out things: n, a, b, and the sum of the five largest answers.
+     * The largest numbers of the set, for counting out things: n, a, b, and the sum of the LABELS largest answers.
      *
      * @return array{n: int, a: int, b: int, sum: int}
      */
@@ -112,7 +115,7 @@ final readonly class QuestionSet
         }
         rsort($answers);
 
-        return ['n' => $n, 'a' => $a, 'b' => $b, 'sum' => array_sum(\array_slice($answers, 0, 5))];
+        return ['n' => $n, 'a' => $a, 'b' => $b, 'sum' => array_sum(\array_slice($answers, 0, self::LABELS))];
     }
 
     /**

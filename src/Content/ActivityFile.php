@@ -17,6 +17,7 @@ use Pindle\Core\Evidence\Method;
 use Pindle\Core\Evidence\Slip;
 use Pindle\Core\Question\Kind;
 use Pindle\Core\Question\Picture;
+use Pindle\Core\Question\QuestionSet;
 use Pindle\Core\Question\UnknownQuestion;
 use Pindle\Core\Skill\Form;
 use Pindle\Core\Skill\MissingVariant;
@@ -180,6 +181,8 @@ final class ActivityFile
         $this->mustBeWorded($activity, $entry->within('words', $entry->map('words')));
         $map = $this->skills->map();
         $served = false;
+        $values = ['r' => []] + array_fill_keys(Formula::NAMES, [0 => 0]);
+        $largestAnswer = 0;
         foreach ($activity->serves as $skill => $kind) {
             if (!isset($map->skills[$skill])) {
                 throw $entry->wrong('serves.'.$skill, 'is no skill of the map');
@@ -190,7 +193,14 @@ final class ActivityFile
                     static fn (?Form $form): bool => $activity->shows($step, $form),
                 )) {
                     try {
-                        $kind->prompts($step);
+                        foreach ($kind->prompts($step) as $prompt) {
+                            $amounts = $prompt->amounts();
+                            foreach (['n' => $amounts->n, 'a' => $amounts->a, 'b' => $amounts->b, 'r' => $step->size] as $name => $value) {
+                                $values[$name][$value] = $value;
+                            }
+                            $answer = $prompt->answer();
+                            $largestAnswer = max($largestAnswer, \is_int($answer) ? $answer : 0);
+                        }
                     } catch (MissingVariant $e) {
                         throw $entry->wrong('serves.'.$skill, rtrim($e->getMessage(), '.').' (skills.yaml)');
                     } catch (UnknownQuestion $e) {
@@ -202,6 +212,15 @@ final class ActivityFile
         }
         if (!$served) {
             throw $entry->wrong('forms', 'None of its forms is a form of what it serves');
+        }
+        // Two children may sit at one pile, one of whom has no such number: 0. The labels of a set are five at a time.
+        $values['sum'] = range(0, QuestionSet::LABELS * $largestAnswer);
+        foreach ($activity->roles as $i => $role) {
+            try {
+                $role->count->try(array_map(array_values(...), $values));
+            } catch (BrokenFormula $e) {
+                throw $entry->wrong('things.'.$i.'.count', rtrim($e->getMessage(), '.'));
+            }
         }
     }
 

@@ -22,6 +22,9 @@ final class Activities
     /** What the id of every own activity begins with. */
     public const PREFIX = 'own-';
 
+    /** So many of the household's own are kept. */
+    public const MOST = 200;
+
     /** @var array<string, array<array-key, mixed>>|null id => as it is written */
     private ?array $data = null;
 
@@ -111,11 +114,17 @@ final class Activities
      * @param array<array-key, mixed> $data
      *
      * @throws BrokenContent
+     * @throws Refusal       422 when there are too many
      */
     public function add(string $id, array $data): Activity
     {
         $activity = $this->checked($id, $data);
-        $this->write(fn () => $this->entities->persist(new OwnActivityEntity($id, $data)));
+        $this->write(function () use ($id, $data): void {
+            if ($this->entities->getRepository(OwnActivityEntity::class)->count() >= self::MOST) {
+                throw Refusal::invalid('text', \sprintf('Pindle keeps up to %d activities of your own. Put one away that you do not use.', self::MOST));
+            }
+            $this->entities->persist(new OwnActivityEntity($id, $data));
+        });
 
         return $activity;
     }

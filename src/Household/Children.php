@@ -17,6 +17,9 @@ final class Children
     /** As many as there are threads to tell them apart. */
     public const MOST = 6;
 
+    /** So many are kept, those included who were planned for once. */
+    public const MOST_EVER = 12;
+
     /** @var list<ChildEntity>|null as read in this request */
     private ?array $here = null;
 
@@ -56,9 +59,13 @@ final class Children
      */
     public function add(string $name, LocalDate $on, callable $fill): ChildEntity
     {
-        $child = new ChildEntity($name, $this->freeThread(null) ?? throw Refusal::invalid('name', 'Pindle plans for up to six children. Archive one first.'));
+        $child = new ChildEntity($name, 0);
         $fill($child);
         $this->write(function () use ($child, $on): void {
+            if ($this->children->count() >= self::MOST_EVER) {
+                throw Refusal::invalid('name', \sprintf('Pindle keeps up to %d children, with those who were planned for once. Bring one of them back.', self::MOST_EVER));
+            }
+            $child->thread = $this->freeThread(null) ?? throw Refusal::invalid('name', 'Pindle plans for up to six children. Archive one first.');
             $this->hint($child, $on);
             $this->entities->persist($child);
         });
@@ -102,10 +109,9 @@ final class Children
     public function restore(string $id): ChildEntity
     {
         $child = $this->ever($id);
-        $free = $this->freeThread($child) ?? throw Refusal::invalid('id', 'Pindle plans for up to six children. Archive one first.');
-        $this->write(static function () use ($child, $free): void {
+        $this->write(function () use ($child): void {
+            $child->thread = $this->freeThread($child) ?? throw Refusal::invalid('id', 'Pindle plans for up to six children. Archive one first.');
             $child->archivedAt = null;
-            $child->thread = $free;
         });
 
         return $child;
@@ -193,6 +199,7 @@ final class Children
     /** @param callable(): void $change */
     private function write(callable $change): void
     {
+        $this->here = null;
         $this->changes->make($change);
         $this->here = null;
     }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Pindle\App\Household;
 
-use Doctrine\DBAL\LockMode;
 use Doctrine\ORM\EntityManagerInterface;
+use Pindle\App\Platform\Http\Refusal;
 
 /** What holds for the whole house. */
 final readonly class House
@@ -29,14 +29,19 @@ final readonly class House
     /**
      * @param array<string, string> $settings setting => answer
      * @param int                   $version  the parent saw
+     *
+     * @throws Refusal 409 when it was changed meanwhile
      */
     public function change(array $settings, int $version): void
     {
-        $house = $this->kept();
-        if (null !== $house) {
-            $this->entities->lock($house, LockMode::OPTIMISTIC, $version);
-        }
-        $this->changes->make(function () use ($house, $settings): void {
+        $this->changes->make(function () use ($version, $settings): void {
+            $house = $this->entities->find(HouseEntity::class, HouseEntity::ID);
+            if (null !== $house) {
+                $this->entities->refresh($house);
+            }
+            if (($house->version ?? 0) !== $version) {
+                throw Refusal::changedMeanwhile();
+            }
             $house ??= new HouseEntity();
             $house->settings = $settings;
             $this->entities->persist($house);

@@ -16,6 +16,9 @@ final class Things
     /** A house counts no more of one kind. */
     public const MOST = 1000;
 
+    /** So many kinds of things are kept, those included that were put away. */
+    public const KINDS = 1000;
+
     /** @var list<ThingEntity>|null as read in this request */
     private ?array $ever = null;
 
@@ -46,9 +49,13 @@ final class Things
         return $things;
     }
 
+    /** @throws Refusal 422 when the cupboard is full */
     public function add(ThingEntity $thing): void
     {
-        $this->write(fn () => $this->entities->persist($thing));
+        $this->write(function () use ($thing): void {
+            $this->mustFit(1);
+            $this->entities->persist($thing);
+        });
     }
 
     /**
@@ -102,15 +109,17 @@ final class Things
      * Ordinary things of the shipped list, each with its usual amount; what is there already stays as it is.
      *
      * @param list<Thing> $shipped
+     *
+     * @throws Refusal 422 when the cupboard is full
      */
     public function tick(array $shipped): void
     {
-        $here = array_map(static fn (ThingEntity $thing): ?string => $thing->shipped, $this->kept());
-        $this->write(function () use ($shipped, $here): void {
-            foreach ($shipped as $thing) {
-                if (!\in_array($thing->id, $here, true)) {
-                    $this->entities->persist(ThingEntity::fromShipped($thing));
-                }
+        $this->write(function () use ($shipped): void {
+            $here = array_map(static fn (ThingEntity $thing): ?string => $thing->shipped, $this->kept());
+            $new = array_filter($shipped, static fn (Thing $thing): bool => !\in_array($thing->id, $here, true));
+            $this->mustFit(\count($new));
+            foreach ($new as $thing) {
+                $this->entities->persist(ThingEntity::fromShipped($thing));
             }
         });
     }
@@ -130,8 +139,17 @@ final class Things
     /** @param callable(): void $change */
     private function write(callable $change): void
     {
+        $this->ever = null;
         $this->changes->make($change);
         $this->ever = null;
+    }
+
+    /** @throws Refusal 422 */
+    private function mustFit(int $more): void
+    {
+        if ($this->things->count() + $more > self::KINDS) {
+            throw Refusal::invalid('name', \sprintf('The cupboard keeps up to %d kinds of things. Count one that is there again, or change it.', self::KINDS));
+        }
     }
 
     /** @throws Refusal 404 */

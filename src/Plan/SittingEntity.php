@@ -59,7 +59,7 @@ class SittingEntity
     #[ORM\Column(type: Types::JSON, options: ['default' => '[]'])]
     public array $turnOrder = [];
 
-    /** @var list<array{idea: string, taken: bool}> what was offered and what the parent did with it */
+    /** @var list<array{idea: string, taken: bool, id?: string}> what was offered and what the parent did with it */
     #[ORM\Column(type: Types::JSON, options: ['default' => '[]'])]
     public array $advice = [];
 

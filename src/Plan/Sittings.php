@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pindle\App\Plan;
 
 use Doctrine\ORM\EntityManagerInterface;
+use Pindle\App\Platform\Database\Transactions;
 use Pindle\Core\Advice\Decision;
 use Pindle\Core\Advice\Ending;
 use Pindle\Core\Advice\Idea;
@@ -17,17 +18,22 @@ use Symfony\Component\Uid\Uuid;
 /** Keeps how sittings went: what was asked besides, how they ended, what follows. */
 final readonly class Sittings
 {
-    public function __construct(private EntityManagerInterface $entities, private StalePlans $stale, private PlanWriter $writer)
-    {
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private Transactions $transactions,
+        private StalePlans $stale,
+        private PlanWriter $writer,
+    ) {
     }
 
     /**
-     * Keeps what the parent did with an idea, and the questions from now on. New ones are given ids.
+     * Keeps what the parent did with an idea, and the questions from now on. New ones are given ids. Sending one twice keeps it once.
      *
+     * @param string|null    $id        of what was done; devices of older releases do not say it
      * @param list<Question> $questions
      * @param list<int>      $order     places of the questions in the order they are asked
      */
-    public function advised(StoredSitting $sitting, Idea $idea, bool $taken, array $questions, array $order): void
+    public function advised(StoredSitting $sitting, ?string $id, Idea $idea, bool $taken, array $questions, array $order): void
     {
         $named = array_map(
             static fn (Question $question): Question => '' === $question->id ? $question->named(Uuid::v7()->toRfc4122()) : $question,
@@ -35,27 +41,27 @@ final readonly class Sittings
         );
         $this->entities
             ->getConnection()
-            ->executeStatement('UPDATE sitting SET advice = json_insert(advice, \'$[#]\', json(?)), questions = ?, turn_order = ? WHERE id = ?', [
-                json_encode(['idea' => $idea->value, 'taken' => $taken], \JSON_THROW_ON_ERROR),
-                json_encode(
-                    array_map(static fn (Question $question): array => Stored::question($question), $named),
-                    \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE,
-                ),
-                json_encode(array_map(static fn (int $place): string => $named[$place]->id, $order), \JSON_THROW_ON_ERROR),
-                $sitting->id,
-            ]);
+            ->executeStatement('UPDATE sitting SET advice = json_insert(advice, \'$[#]\', json(?)), questions = ?, turn_order = ? WHERE id = ?'
+                .' AND NOT EXISTS (SELECT 1 FROM json_each(advice) WHERE json_extract(value, \'$.id\') = ?)', [
+                    json_encode(['idea' => $idea->value, 'taken' => $taken] + (null === $id ? [] : ['id' => $id]), \JSON_THROW_ON_ERROR),
+                    json_encode(
+                        array_map(static fn (Question $question): array => Stored::question($question), $named),
+                        \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE,
+                    ),
+                    json_encode(array_map(static fn (int $place): string => $named[$place]->id, $order), \JSON_THROW_ON_ERROR),
+                    $sitting->id,
+                    $id ?? '',
+                ]);
     }
 
     /** Something was seen in a set-up that is not in the plan any more: it is in it again, and the rest is planned around it. */
     public function revive(string $setUpId): void
     {
-        $this->entities->wrapInTransaction(function () use ($setUpId): void {
-            $this->entities->getConnection()->executeStatement(
-                'UPDATE set_up SET state = ? WHERE id = ? AND state = ?',
-                [SetUpState::Planned->value, $setUpId, SetUpState::Dropped->value],
-            );
-            $this->stale->mark();
-        });
+        $this->entities->getConnection()->executeStatement(
+            'UPDATE set_up SET state = ? WHERE id = ? AND state = ?',
+            [SetUpState::Planned->value, $setUpId, SetUpState::Dropped->value],
+        );
+        $this->stale->mark();
     }
 
     /**
@@ -67,7 +73,7 @@ final readonly class Sittings
      */
     public function finish(StoredSetUp $stored, Ending $ending, array $results): bool
     {
-        return $this->entities->wrapInTransaction(function () use ($stored, $ending, $results): bool {
+        return $this->transactions->run(function () use ($stored, $ending, $results): bool {
             if (1 !== $this->entities->getConnection()->executeStatement(
                 'UPDATE set_up SET state = ? WHERE id = ? AND state <> ?',
                 [SetUpState::Done->value, $stored->setUp->key, SetUpState::Done->value],

@@ -4,15 +4,11 @@ declare(strict_types=1);
 
 namespace Pindle\App\Platform;
 
-use Pindle\App\Platform\Http\Refusal;
 use Pindle\Core\Calendar\LocalDate;
 
 /** The house's clock: the household's own zone, and a fixed day for demo, tests and pictures. Core gets its values, never the clock. */
 final readonly class Clock
 {
-    /** A device's clock may be ahead of the house by so many seconds. */
-    public const SKEW = 86_400;
-
     public \DateTimeZone $zone;
 
     /** @throws \Pindle\Core\Calendar\InvalidDate when the fixed day is not a day */
@@ -35,21 +31,10 @@ final readonly class Clock
         return $now->setTimezone(new \DateTimeZone('UTC'));
     }
 
-    /**
-     * When something was seen, as a device says: its clock may be ahead of the house by a day.
-     *
-     * @param int $milliseconds since 1970
-     *
-     * @throws Refusal 422 when it is further in the future
-     */
-    public function seenAt(int $milliseconds): \DateTimeImmutable
+    /** Now by the machine's own clock, in milliseconds since 1970, also where the day is fixed: what a device's clock is held against. */
+    public function milliseconds(): int
     {
-        $at = $this->fromDevice($milliseconds);
-
-        return $at->getTimestamp() <= $this->now()->getTimestamp() + self::SKEW ? $at : throw Refusal::invalid(
-            'at',
-            'That is in the future. Is the clock of this device right?',
-        );
+        return (int) (new \DateTimeImmutable())->format('Uv');
     }
 
     /** The house's instant for what a device's own clock said, in milliseconds since 1970: the same, but for the days between today and a fixed day. */

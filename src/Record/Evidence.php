@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Pindle\App\Record;
 
 use Doctrine\DBAL\ArrayParameterType;
-use Doctrine\DBAL\Exception\UniqueConstraintViolationException;
 use Doctrine\ORM\EntityManagerInterface;
+use Pindle\App\Platform\Database\Transactions;
 use Pindle\App\Platform\Http\Refusal;
 use Pindle\Core\Child\Child;
 use Pindle\Core\Evidence\Attempt;
@@ -19,6 +19,7 @@ use Psr\EventDispatcher\EventDispatcherInterface;
 final readonly class Evidence
 {
     public function __construct(
+        private Transactions $transactions,
         private AttemptRepository $attempts,
         private Records $records,
         private EntityManagerInterface $entities,
@@ -42,48 +43,50 @@ final readonly class Evidence
     }
 
     /**
-     * One more attempt; the record follows at once.
+     * One more attempt; the record follows at once. Inside a transaction that has seen that it is new.
      *
      * @param string $questionId names the question of the sitting that was asked; empty in a first look
+     * @param bool   $isLate     whether the sitting is over already
      *
-     * @throws Refusal 409 when the question was answered already, or the same attempt is being recorded
+     * @throws Refusal 422 when there are absurdly many on one day
      */
-    public function recordAttempt(Child $child, Attempt $attempt, string $questionId): ChildRecord
+    public function recordAttempt(Child $child, Attempt $attempt, string $questionId, bool $isLate = false): ChildRecord
     {
-        try {
-            return $this->records->change($child, function () use ($child, $attempt, $questionId): void {
-                $this->entities->persist(AttemptEntity::of($attempt, $child->id, $questionId));
-                $this->events->dispatch(new EvidenceChanged($child->id, $attempt->sittingId, true));
-            }, [$attempt]);
-        } catch (UniqueConstraintViolationException) {
-            throw Refusal::conflict('id', 'This try is being recorded already; ask again.');
-        }
+        return $this->records->change($child, function () use ($child, $attempt, $questionId, $isLate): void {
+            $this->entities->persist(AttemptEntity::of($attempt, $child->id, $questionId));
+            $this->events->dispatch(new EvidenceChanged($child->id, $attempt->sittingId, !$isLate));
+        }, [$attempt]);
     }
 
     /** A note of a witness, or a mark set by hand. Sending one twice writes it once. */
     public function note(Child $child, Witness|HandMark $seen, ?string $sittingId = null): ChildRecord
     {
-        if (null !== $this->entities->find(NoteEntity::class, $seen->id)) {
-            return $this->record($child);
-        }
+        return $this->transactions->run(function () use ($child, $seen, $sittingId): ChildRecord {
+            if (null !== $this->entities->find(NoteEntity::class, $seen->id)) {
+                return $this->record($child);
+            }
 
-        return $this->records->change($child, function () use ($child, $seen, $sittingId): void {
-            $this->entities->persist(NoteEntity::of($seen, $child->id, $sittingId));
-            $this->events->dispatch(new EvidenceChanged($child->id, $sittingId));
-        }, [$seen]);
+            return $this->records->change($child, function () use ($child, $seen, $sittingId): void {
+                $this->entities->persist(NoteEntity::of($seen, $child->id, $sittingId));
+                $this->events->dispatch(new EvidenceChanged($child->id, $sittingId));
+            }, [$seen]);
+        });
     }
 
     /** Takes back an attempt or a note; the history still shows it. */
     public function takeBack(Child $child, AttemptEntity|NoteEntity $seen, \DateTimeImmutable $now): ChildRecord
     {
-        if (null !== $seen->removedAt) {
-            return $this->record($child);
-        }
+        return $this->transactions->run(function () use ($child, $seen, $now): ChildRecord {
+            $this->entities->refresh($seen);
+            if (null !== $seen->removedAt) {
+                return $this->record($child);
+            }
 
-        return $this->records->change($child, function () use ($child, $seen, $now): void {
-            $seen->removedAt = (int) $now->format('Uv');
-            $this->events->dispatch(new EvidenceChanged($child->id, $seen->sittingId));
-        }, [], [$seen->stepId]);
+            return $this->records->change($child, function () use ($child, $seen, $now): void {
+                $seen->removedAt = (int) $now->format('Uv');
+                $this->events->dispatch(new EvidenceChanged($child->id, $seen->sittingId));
+            }, [], [$seen->stepId]);
+        });
     }
 
     /** The attempt or note of this id, whoever it is about. */
@@ -99,22 +102,31 @@ final readonly class Evidence
     }
 
     /**
-     * Puts a corrected attempt in the place of another; the history shows both.
+     * Puts a corrected attempt in the place of another; the history shows both. Sending one twice corrects once.
      *
      * @throws Refusal 409 when it was taken back or corrected already
      */
     public function correct(Child $child, AttemptEntity $wrong, Attempt $right, \DateTimeImmutable $now): ChildRecord
     {
-        if (null !== $wrong->removedAt) {
-            throw Refusal::conflict('id', 'This try was taken back or corrected already. Nothing was changed.');
-        }
+        return $this->transactions->run(function () use ($child, $wrong, $right, $now): ChildRecord {
+            $this->entities->refresh($wrong);
+            $before = $this->attempts->find($right->id);
+            if (null !== $before) {
+                return $before->corrects === $wrong->id && $before->outcome === $right->outcome
+                    ? $this->record($child)
+                    : throw Refusal::conflict('id', 'Another try has this id already. Nothing was changed.');
+            }
+            if (null !== $wrong->removedAt) {
+                throw Refusal::conflict('id', 'This try was taken back or corrected already. Nothing was changed.');
+            }
 
-        return $this->records->change($child, function () use ($child, $wrong, $right, $now): void {
-            $wrong->removedAt = (int) $now->format('Uv');
-            $this->entities->flush();
-            $this->entities->persist(AttemptEntity::of($right, $child->id, $wrong->questionId, $wrong->id));
-            $this->events->dispatch(new EvidenceChanged($child->id, $wrong->sittingId));
-        }, [$right], [$wrong->stepId]);
+            return $this->records->change($child, function () use ($child, $wrong, $right, $now): void {
+                $wrong->removedAt = (int) $now->format('Uv');
+                $this->entities->flush();
+                $this->entities->persist(AttemptEntity::of($right, $child->id, $wrong->questionId, $wrong->id));
+                $this->events->dispatch(new EvidenceChanged($child->id, $wrong->sittingId));
+            }, [$right], [$wrong->stepId]);
+        });
     }
 
     /** @return list<Attempt> of one sitting, in order */

@@ -6,6 +6,7 @@ namespace Pindle\App\Record;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Pindle\App\Household\Children;
+use Pindle\App\Platform\Database\Transactions;
 use Pindle\App\Platform\Http\Refusal;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Child\Child;
@@ -31,6 +32,7 @@ final class FirstLooks
 
     public function __construct(
         private readonly EntityManagerInterface $entities,
+        private readonly Transactions $transactions,
         private readonly Children $children,
         private readonly Evidence $evidence,
         private readonly SkillMap $map,
@@ -86,14 +88,16 @@ final class FirstLooks
      */
     public function begin(Child $child, array $canAlready, LocalDate $on): void
     {
-        $open = $this->newest($child->id);
-        if (null !== $open && null === $open->endedOn) {
-            throw Refusal::conflict('childId', 'A first look is open already; go on with it.');
-        }
-        $look = new FirstLookEntity(Uuid::v7()->toRfc4122(), $child->id, $on->toString(), $canAlready);
-        $this->entities->persist($look);
-        $this->entities->flush();
-        $this->pass($look, $child, $on);
+        $this->transactions->run(function () use ($child, $canAlready, $on): void {
+            $open = $this->newest($child->id);
+            if (null !== $open && null === $open->endedOn) {
+                throw Refusal::conflict('childId', 'A first look is open already; go on with it.');
+            }
+            $look = new FirstLookEntity(Uuid::v7()->toRfc4122(), $child->id, $on->toString(), $canAlready);
+            $this->entities->persist($look);
+            $this->entities->flush();
+            $this->pass($look, $child, $on);
+        });
     }
 
     /**
@@ -104,43 +108,49 @@ final class FirstLooks
      */
     public function answer(Child $child, string $id, string $stepId, Outcome $outcome, \DateTimeImmutable $at, LocalDate $day, string $deviceId): void
     {
-        if (null !== $this->evidence->seen($id)) {
-            return;
-        }
-        $entity = $this->open($child->id);
-        if ($this->next($this->look($entity, $child), $child) !== $stepId) {
-            throw Refusal::conflict('stepId', 'This task was answered already, perhaps on another device. Nothing was recorded twice.');
-        }
-        if (0 === $this->leftOn($entity, $child, $day)) {
-            throw Refusal::conflict('childId', 'That is enough for one day. It goes on from here another day.');
-        }
-        $step = $this->map->step($stepId);
-        $this->evidence->recordAttempt($child, Attempt::ofLook($id, $step, $entity->id, $outcome, $at, $day, $deviceId), $id);
-        $this->pass($entity, $child, $day);
+        $this->transactions->run(function () use ($child, $id, $stepId, $outcome, $at, $day, $deviceId): void {
+            if (null !== $this->evidence->seen($id)) {
+                return;
+            }
+            $entity = $this->open($child->id);
+            if ($this->next($this->look($entity, $child), $child) !== $stepId) {
+                throw Refusal::conflict('stepId', 'This task was answered already, perhaps on another device. Nothing was recorded twice.');
+            }
+            if (0 === $this->leftOn($entity, $child, $day)) {
+                throw Refusal::conflict('childId', 'That is enough for one day. It goes on from here another day.');
+            }
+            $step = $this->map->step($stepId);
+            $this->evidence->recordAttempt($child, Attempt::ofLook($id, $step, $entity->id, $outcome, $at, $day, $deviceId), $id);
+            $this->pass($entity, $child, $day);
+        });
     }
 
     /** @throws Refusal 404 when there is no look, 409 when it has no answer */
     public function takeBackLast(Child $child, \DateTimeImmutable $now, LocalDate $on): void
     {
-        $entity = $this->newest($child->id) ?? throw Refusal::notFound('childId', 'There is no first look.');
-        $attempts = $this->evidence->attemptsIn($entity->id);
-        $last = [] === $attempts ? null : $this->evidence->seen($attempts[\count($attempts) - 1]->id);
-        if (null === $last) {
-            throw Refusal::conflict('childId', 'There is nothing to take back.');
-        }
-        $this->evidence->takeBack($child, $last, $now);
-        $entity->endedOn = null;
-        $this->entities->flush();
-        $this->pass($entity, $child, $on);
+        $this->transactions->run(function () use ($child, $now, $on): void {
+            $entity = $this->newest($child->id) ?? throw Refusal::notFound('childId', 'There is no first look.');
+            $attempts = $this->evidence->attemptsIn($entity->id);
+            $last = [] === $attempts ? null : $this->evidence->seen($attempts[\count($attempts) - 1]->id);
+            if (null === $last) {
+                throw Refusal::conflict('childId', 'There is nothing to take back.');
+            }
+            $this->evidence->takeBack($child, $last, $now);
+            $entity->endedOn = null;
+            $this->entities->flush();
+            $this->pass($entity, $child, $on);
+        });
     }
 
     /** @throws Refusal 409 when no look is open */
     public function stop(Child $child, LocalDate $on): void
     {
-        $entity = $this->open($child->id);
-        $entity->endedOn = $on->toString();
-        $this->entities->flush();
-        $this->pass($entity, $child, $on);
+        $this->transactions->run(function () use ($child, $on): void {
+            $entity = $this->open($child->id);
+            $entity->endedOn = $on->toString();
+            $this->entities->flush();
+            $this->pass($entity, $child, $on);
+        });
     }
 
     /** A first look that is over, as in the demo; the caller flushes. */

@@ -29,8 +29,11 @@ final class RecordCommand
             $replayed = $this->records->rebuild($child);
             $wrong = array_filter(
                 array_keys($replayed->states + $kept->states),
-                static fn (string $stepId): bool => $replayed->state($stepId) != $kept->state($stepId),
+                static fn (string $stepId): bool => StateCodec::write($replayed->state($stepId)) !== StateCodec::write($kept->state($stepId)),
             );
+            if (StateCodec::writeSittings($replayed->lastSittings) !== StateCodec::writeSittings($kept->lastSittings)) {
+                $wrong[] = 'the last sittings';
+            }
             $io->writeln(\sprintf(
                 '  %s: %d steps, %s',
                 $child->name,

@@ -5,8 +5,12 @@ declare(strict_types=1);
 namespace Pindle\App\Record;
 
 use Doctrine\DBAL\ArrayParameterType;
+use Doctrine\DBAL\Exception\DriverException;
 use Doctrine\ORM\EntityManagerInterface;
+use Pindle\App\Platform\Database\CannotWrite;
 use Pindle\App\Platform\Database\Rows;
+use Pindle\App\Platform\Database\Transactions;
+use Pindle\App\Platform\Http\Refusal;
 use Pindle\Core\Child\Child;
 use Pindle\Core\Evidence\Attempt;
 use Pindle\Core\Evidence\ChildRecord;
@@ -23,7 +27,13 @@ final readonly class Records
     /** Raised whenever the rules of core/Evidence change what follows from the same evidence. */
     private const RULES = 2;
 
-    public function __construct(private EntityManagerInterface $entities, private SkillMap $map)
+    /** So much seen of one child on one day is kept. */
+    public const MOST_A_DAY = 500;
+
+    /** Evidence that arrives while a record is made anew makes it anew again, so often; then it is used and not kept. */
+    private const TIMES = 3;
+
+    public function __construct(private EntityManagerInterface $entities, private Transactions $transactions, private SkillMap $map)
     {
     }
 
@@ -49,14 +59,42 @@ final readonly class Records
         return ChildRecord::replay($this->map, $this->evidence($child->id), $child->settings, $child->priors);
     }
 
-    /** Makes the kept record anew from all the evidence. */
+    /**
+     * Makes the kept record anew from all the evidence. Others may write while it is worked out; it is kept in one go, whole or not at all.
+     * Where nothing can be written it is used all the same.
+     */
     public function rebuild(Child $child): ChildRecord
     {
-        $record = $this->replayed($child);
-        $this->entities->getConnection()->executeStatement('DELETE FROM step_state WHERE child_id = ?', [$child->id]);
-        $this->keep($child, null, $record, null === $record->newest ? null : self::position($record->newest));
+        for ($time = 1;; ++$time) {
+            $seen = $this->evidenceOf($child->id);
+            $record = $this->replayed($child);
+            try {
+                $isKept = $this->transactions->run(function () use ($child, $record, $seen): bool {
+                    if ($seen !== $this->evidenceOf($child->id)) {
+                        return false;
+                    }
+                    $this->entities->getConnection()->executeStatement('DELETE FROM step_state WHERE child_id = ?', [$child->id]);
+                    $this->keep($child, null, $record, null === $record->newest ? null : self::position($record->newest));
 
-        return $record;
+                    return true;
+                });
+            } catch (DriverException $e) {
+                $isKept = CannotWrite::because($e) instanceof CannotWrite ? true : throw $e;
+            }
+            if ($isKept || self::TIMES === $time) {
+                return $record;
+            }
+        }
+    }
+
+    /** What tells one state of the evidence of a child from another: attempts and notes are never deleted, only added and taken back. */
+    private function evidenceOf(string $childId): string
+    {
+        return (string) $this->entities->getConnection()->fetchOne(
+            "SELECT (SELECT COUNT(*) || '-' || COUNT(removed_at) FROM attempt WHERE child_id = :child)"
+            ." || '/' || (SELECT COUNT(*) || '-' || COUNT(removed_at) FROM note WHERE child_id = :child)",
+            ['child' => $childId],
+        );
     }
 
     /**
@@ -65,17 +103,23 @@ final readonly class Records
      * @param callable():void $write persists the evidence
      * @param list<Seen>      $new   added by it
      * @param list<string>    $stepIds of evidence that is taken back by it
+     *
+     * @throws Refusal 422 when there is absurdly much on one day
      */
     public function change(Child $child, callable $write, array $new, array $stepIds = []): ChildRecord
     {
-        return $this->entities->wrapInTransaction(function () use ($child, $write, $new, $stepIds): ChildRecord {
-            // Writing first takes the lock before anything is read, so that no other device's change is lost.
+        return $this->transactions->run(function () use ($child, $write, $new, $stepIds): ChildRecord {
+            /** @var array{child_id: string, basis: string|null, newest: string|null, last_sittings: string, on_day: int} $row */
             $row = $this->entities->getConnection()->fetchAssociative(
-                'UPDATE record SET basis = basis WHERE child_id = ? RETURNING child_id, basis, newest, last_sittings',
-                [$child->id],
-            );
-            /** @var array{child_id: string, basis: string, newest: string|null, last_sittings: string}|false $row */
-            [$before, $newest] = $this->read([$child], false === $row ? [] : [$row])[$child->id] ?? [null, null];
+                'SELECT c.id AS child_id, r.basis, r.newest, r.last_sittings, (SELECT COUNT(*) FROM attempt a WHERE a.child_id = c.id AND a.day = :day)'
+                .' + (SELECT COUNT(*) FROM note n WHERE n.child_id = c.id AND n.day = :day) AS on_day'
+                .' FROM child c LEFT JOIN record r ON r.child_id = c.id WHERE c.id = :child',
+                ['child' => $child->id, 'day' => isset($new[0]) ? $new[0]->day->toString() : ''],
+            ) ?: throw new \LogicException('A record is of a child that is kept.');
+            if ([] !== $new && $row['on_day'] >= self::MOST_A_DAY) {
+                throw Refusal::invalid('at', \sprintf('%d things seen of one child on one day are kept already; that is plenty.', self::MOST_A_DAY));
+            }
+            [$before, $newest] = null === $row['basis'] ? [null, null] : $this->read([$child], [$row])[$child->id] ?? [null, null];
             $write();
             $this->entities->flush();
             if (null === $before) {

@@ -6,9 +6,12 @@ namespace Pindle\Tests\App;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use Pindle\App\Platform\Clock;
+use Pindle\App\Platform\Http\DeviceTime;
 use Pindle\App\Platform\Http\Refusal;
 use Pindle\App\Platform\Http\RequestGuard;
 use Pindle\App\Platform\Shell\BuiltFiles;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\RequestStack;
 
 /** What must not get in: a clear problem with the field, and nothing stored. */
 final class BadInputTest extends ApiTestCase
@@ -117,15 +120,33 @@ final class BadInputTest extends ApiTestCase
         $this->refuse(404, 'childId', 'POST', $path, $this->tap($setUp, 1, 'at-once'));
     }
 
-    public function test_the_clock_of_a_device_may_be_ahead_by_a_day_and_no_more(): void
+    /** @return iterable<string, array{int|null, int, int|null}> how far ahead the device's clock says it is, how far ahead the instant is, and what is made of it, in seconds */
+    public static function clocks(): iterable
     {
-        $clock = new Clock('', 'UTC');
+        yield 'a clock that is right' => [0, -60, -60];
+        yield 'a clock that is right, and what was seen long ago' => [0, -9_000_000, -9_000_000];
+        yield 'a clock a little ahead is taken as right' => [119, 110, 110];
+        yield 'a clock hours ahead: as much earlier' => [7200, 7100, -100];
+        yield 'a clock years behind: as much later' => [-94_608_000, -94_608_100, -100];
+        yield 'in the future even by the device' => [7200, 7400, null];
+        yield 'in the future' => [0, 130, null];
+        yield 'an older release, a day ahead' => [null, 86_390, 86_390];
+        yield 'an older release, more than that' => [null, 86_410, null];
+    }
+
+    #[DataProvider('clocks')]
+    public function test_what_a_device_wrote_down_is_put_right_by_how_far_its_clock_is_off(?int $device, int $at, ?int $expected): void
+    {
         $now = time();
-        self::assertSame($now + 86_390, $clock->seenAt(1000 * ($now + 86_390))->getTimestamp());
-        self::assertSame($now - 9_000_000, $clock->seenAt(1000 * ($now - 9_000_000))->getTimestamp(), 'and late by any time');
-        self::assertSame('250', $clock->seenAt(1000 * $now + 250)->format('v'));
-        $this->expectException(Refusal::class);
-        $clock->seenAt(1000 * ($now + 86_410));
+        $requests = new RequestStack();
+        $requests->push(Request::create('/', server: null === $device ? [] : ['HTTP_X_DEVICE_NOW' => (string) (1000 * ($now + $device))]));
+        $time = new DeviceTime(new Clock('', 'UTC'), $requests);
+        if (null === $expected) {
+            $this->expectException(Refusal::class);
+        }
+        $seen = $time->seenAt(1000 * ($now + $at) + 250);
+
+        self::assertEqualsWithDelta($now + ($expected ?? 0), (float) $seen->format('U.u'), 1.3);
     }
 
     public function test_screens_that_were_not_built_say_which_command_builds_them(): void

@@ -147,7 +147,12 @@ final class DayTest extends ApiTestCase
 
         self::assertSame('rest-it', $first['ends'][0]['kind']);
         self::assertSame($first, $this->ask('POST', '/table/'.$setUp['id'].'/finish', ['ending' => 'done']));
-        $this->refuse(409, 'setUpId', 'POST', '/table/'.$setUp['id'].'/attempts', $this->tap($setUp, 1, 'at-once'));
+
+        // What waited on another device is still kept, and nobody is advised any more; what was decided stays.
+        $late = $this->ask('POST', '/table/'.$setUp['id'].'/attempts', $this->tap($setUp, 1, 'not-yet'));
+        self::assertNull($late['advice']);
+        self::assertSame($first['ends'], $this->ask('GET', '/table/'.$setUp['id'])['ends']);
+        self::assertCount(2, array_filter(array_column($this->ask('GET', '/table/'.$setUp['id'])['turns'], 'done')));
     }
 
     public function test_minutes_already_sat_are_taken_off_the_day(): void
@@ -233,14 +238,31 @@ final class DayTest extends ApiTestCase
         self::assertSame($before, $pictures());
     }
 
-    public function test_an_idea_about_a_sitting_that_is_not_there_or_over_is_refused(): void
+    public function test_an_idea_about_a_sitting_that_is_not_there_is_refused_and_one_that_comes_after_the_end_changes_nothing(): void
     {
         $setUp = $this->plannedHouse();
         $idea = ['sittingId' => $setUp['sittings'][0]['id'], 'idea' => 'finish-easy', 'taken' => true];
         $this->refuse(422, 'sittingId', 'POST', '/table/'.$setUp['id'].'/advice', ['sittingId' => '0195a000-0000-7000-8000-000000000000'] + $idea);
         $this->refuse(422, 'idea', 'POST', '/table/'.$setUp['id'].'/advice', ['idea' => 'a-biscuit'] + $idea);
-        $this->ask('POST', '/table/'.$setUp['id'].'/finish', ['ending' => 'done']);
-        $this->refuse(409, 'setUpId', 'POST', '/table/'.$setUp['id'].'/advice', $idea);
+        $done = $this->ask('POST', '/table/'.$setUp['id'].'/finish', ['ending' => 'done']);
+        self::assertSame($done, $this->ask('POST', '/table/'.$setUp['id'].'/advice', $idea));
+    }
+
+    public function test_an_idea_sent_twice_is_taken_once_and_a_tap_sent_twice_must_say_the_same(): void
+    {
+        $setUp = $this->plannedHouse();
+        $tap = $this->tap($setUp, 0, 'at-once', '0195a000-0000-4000-8000-00000000abcd');
+        $first = $this->ask('POST', '/table/'.$setUp['id'].'/attempts', $tap);
+        self::assertSame($first['id'], $this->ask('POST', '/table/'.$setUp['id'].'/attempts', ['id' => strtoupper($tap['id'])] + $tap)['id']);
+        foreach ([['outcome' => 'not-yet'], ['help' => 'shown'], ['method' => 'fingers'], ['questionId' => $this->questions($setUp)[1]]] as $other) {
+            $this->refuse(409, 'id', 'POST', '/table/'.$setUp['id'].'/attempts', $other + $tap);
+        }
+        self::assertCount(1, array_filter(array_column($this->ask('GET', '/table/'.$setUp['id'])['turns'], 'done')));
+
+        $idea = ['id' => '0195A000-0000-4000-8000-0000000000AC', 'sittingId' => $setUp['sittings'][0]['id'], 'idea' => 'show-and-ask-again', 'taken' => true];
+        $once = $this->ask('POST', '/table/'.$setUp['id'].'/advice', $idea);
+        self::assertSame($once, $this->ask('POST', '/table/'.$setUp['id'].'/advice', ['id' => strtolower($idea['id'])] + $idea));
+        self::assertNotSame($once, $this->ask('POST', '/table/'.$setUp['id'].'/advice', ['id' => '0195a000-0000-4000-8000-0000000000ad'] + $idea));
     }
 
     public function test_a_set_up_keeps_its_address_when_the_day_is_planned_again(): void

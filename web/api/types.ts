@@ -580,10 +580,12 @@ export interface components {
         /** @enum {string} */
         Outcome: "at-once" | "worked-it-out" | "with-help" | "not-yet";
         LookAnswerInput: {
+            /** Format: uuid */
             id: string;
             /** The step of the task, as it was shown: so that two devices do not answer one task twice. */
             stepId: string;
             outcome: components["schemas"]["Outcome"];
+            /** Format: uuid */
             deviceId: string;
             at: number;
         };
@@ -630,18 +632,22 @@ export interface components {
             version: number;
         };
         NoteInput: {
+            /** Format: uuid */
             id: string;
             outcome: components["schemas"]["Outcome"];
             note: string;
+            /** Format: uuid */
             deviceId: string;
             at: number;
         };
         /** @enum {string} */
         Mark: "new" | "trying" | "steady" | "secure" | "look-again";
         HandMarkInput: {
+            /** Format: uuid */
             id: string;
             mark: components["schemas"]["Mark"];
             note: string;
+            /** Format: uuid */
             deviceId: string;
             at: number;
         };
@@ -652,11 +658,14 @@ export interface components {
         /** @enum {string} */
         Slip: "counts-faster" | "recounts" | "keeps-taking" | "judges-by-size" | "counts-all-again" | "counts-the-start" | "mixes-add-and-take" | "swaps-whole-and-part" | "teen-or-ty" | "wrong-way-round" | "leaves-one-out-back" | "changes-the-rule" | "on-fingers" | "guesses";
         AttemptInput: {
+            /** Format: uuid */
             id: string;
+            /** Format: uuid */
             sittingId: string;
             questionId: string;
             outcome: components["schemas"]["Outcome"];
             help: components["schemas"]["Help"];
+            /** Format: uuid */
             deviceId: string;
             /** Milliseconds since 1970, as the device has it. */
             at: number;
@@ -673,6 +682,7 @@ export interface components {
             counted?: number | null;
         };
         CorrectionInput: {
+            /** Format: uuid */
             id: string;
             outcome: components["schemas"]["Outcome"];
             /** @default null */
@@ -685,14 +695,24 @@ export interface components {
         /** @enum {string} */
         Idea: "show-and-ask-again" | "smaller-numbers" | "more-help" | "form-back" | "remedy" | "weakest-need" | "how-did-you-see-it" | "cover-and-ask" | "bigger-numbers" | "how-many-more-to" | "child-asks" | "next-form" | "next-reach" | "finish-easy" | "bring-things";
         AdviceInput: {
+            /** Format: uuid */
             sittingId: string;
             idea: components["schemas"]["Idea"];
             taken: boolean;
+            /**
+             * Of what was done with it: sending it twice does it once.
+             * Format: uuid
+             * @default null
+             */
+            id?: string | null;
         };
         AllAtOnceInput: {
+            /** Format: uuid */
             id: string;
+            /** Format: uuid */
             sittingId: string;
             outcome: components["schemas"]["Outcome"];
+            /** Format: uuid */
             deviceId: string;
             at: number;
         };

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Pindle\App\Platform\Http;
 
+use Doctrine\DBAL\Exception\RetryableException;
 use Doctrine\ORM\OptimisticLockException;
+use Pindle\App\Platform\Database\CannotWrite;
 use Psr\Log\LoggerInterface;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -25,19 +27,30 @@ final readonly class ProblemListener
 
     public function __invoke(ExceptionEvent $event): void
     {
-        if (!str_starts_with($event->getRequest()->getPathInfo(), '/api')) {
+        $error = $event->getThrowable();
+        if (!str_starts_with($event->getRequest()->getPathInfo(), '/api') && $event->getRequest()->isMethodSafe() && !$error instanceof Refusal) {
             return;
         }
-        $error = $event->getThrowable();
         [$status, $title, $fields] = $this->read($error);
         if ($status >= 500) {
-            $this->logger->error('A request failed.', ['exception' => $error]);
+            $this->logger->error('A request failed: '.self::trace($error));
         }
         $problem = ['type' => 'about:blank', 'title' => $title, 'status' => $status];
         if ([] !== $fields) {
             $problem += ['detail' => $fields[0]['message'], 'errors' => $fields];
         }
         $event->setResponse(new JsonResponse($problem, $status, ['Content-Type' => 'application/problem+json']));
+    }
+
+    /** Where it happened. What the error says may hold a name, and a log is no place for names. */
+    private static function trace(\Throwable $error): string
+    {
+        $said = '';
+        for ($each = $error; null !== $each; $each = $each->getPrevious()) {
+            $said .= \sprintf("%s (%s) at %s:%d\n", $each::class, $each->getCode(), $each->getFile(), $each->getLine());
+        }
+
+        return $said.$error->getTraceAsString();
     }
 
     /** @return array{int, string, list<array{field: string, message: string}>} */
@@ -47,11 +60,14 @@ final readonly class ProblemListener
             return [$error->status, self::title($error->status), [['field' => $error->field ?? '', 'message' => $error->getMessage()]]];
         }
         if ($error instanceof OptimisticLockException) {
-            return [
-                409,
-                self::title(409),
-                [['field' => 'version', 'message' => 'This was changed on another device meanwhile. Look at it again; nothing of yours was stored.']],
-            ];
+            return $this->read(Refusal::changedMeanwhile());
+        }
+        $cannotWrite = CannotWrite::because($error);
+        if (null !== $cannotWrite) {
+            return [507, self::title(507), [['field' => '', 'message' => $cannotWrite->value]]];
+        }
+        if ($error instanceof RetryableException) {
+            return [503, self::title(503), [['field' => '', 'message' => 'Others write all the time. Nothing was lost; it is tried again.']]];
         }
         $previous = $error->getPrevious();
         if ($previous instanceof ValidationFailedException) {
@@ -110,7 +126,9 @@ final readonly class ProblemListener
             409 => 'It changed meanwhile',
             413 => 'That is too large',
             415 => 'Send JSON, please',
+            421 => 'That is not the name of this house',
             422 => 'Something needs another look',
+            507 => 'It could not be written down',
             default => $status >= 500 ? 'Something went wrong on our side; nothing of yours was lost' : 'That did not work',
         };
     }

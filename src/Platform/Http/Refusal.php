@@ -27,6 +27,11 @@ final class Refusal extends \RuntimeException
         return new self(422, $field, $message);
     }
 
+    public static function changedMeanwhile(): self
+    {
+        return self::conflict('version', 'This was changed on another device meanwhile. Look at it again; nothing of yours was stored.');
+    }
+
     public static function of(int $status, ?string $field, string $message): self
     {
         return new self($status, $field, $message);

@@ -18,12 +18,6 @@ final readonly class ShellController
     #[Route('/{path}', name: 'shell', requirements: ['path' => '(?!api(/|$)|build/).*'], methods: ['GET'], priority: -100)]
     public function __invoke(): Response
     {
-        return new Response($this->twig->render('shell.html.twig', ['entry' => $this->built->entry()]), 200, [
-            'Cache-Control' => 'no-cache',
-            'Content-Security-Policy' => "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; "
-                ."object-src 'none'; base-uri 'none'; frame-ancestors 'none'",
-            'X-Content-Type-Options' => 'nosniff',
-            'Referrer-Policy' => 'no-referrer',
-        ]);
+        return new Response($this->twig->render('shell.html.twig', ['entry' => $this->built->entry()]), 200, ['Cache-Control' => 'no-cache']);
     }
 }

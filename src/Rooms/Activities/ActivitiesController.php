@@ -20,7 +20,6 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\String\Slugger\AsciiSlugger;
-use Symfony\Component\Yaml\Exception\ParseException;
 use Symfony\Component\Yaml\Yaml;
 
 #[Route('/api/activities')]
@@ -51,7 +50,7 @@ final readonly class ActivitiesController
     #[OA\Response(response: 201, description: 'The activity as stored', content: new OA\JsonContent(ref: new Model(type: ActivityCardView::class)))]
     public function add(#[MapRequestPayload] OwnActivityInput $input): JsonResponse
     {
-        $data = self::parse($input->text);
+        $data = OwnText::parse($input->text);
         $id = Activities::PREFIX.substr(
             (new AsciiSlugger())->slug(\is_string($data['name'] ?? null) ? $data['name'] : 'activity')->lower()->toString(),
             0,
@@ -74,7 +73,7 @@ final readonly class ActivitiesController
     {
         $this->activities->own($id);
         $version = $input->version ?? throw Refusal::invalid('version', 'Say which version you saw.');
-        $data = self::parse($input->text);
+        $data = OwnText::parse($input->text);
 
         return new JsonResponse($this->views->card(self::saying($input->text, fn (): Activity => $this->activities->change($id, $data, $version))));
     }
@@ -138,26 +137,5 @@ final readonly class ActivitiesController
             $line = Lines::of($text, $e->place);
             throw Refusal::invalid('text', (null === $line ? '' : 'Line '.$line.', ').$e->place.': '.$e->reason);
         }
-    }
-
-    /** @return array<array-key, mixed> */
-    private static function parse(string $text): array
-    {
-        try {
-            $data = Yaml::parse($text);
-        } catch (ParseException $e) {
-            throw Refusal::invalid('text', \sprintf('Line %d can not be read: %s', max(1, $e->getParsedLine()), rtrim($e->getMessage(), '.').'.'));
-        }
-        $data = \is_array($data) ? $data : [];
-        foreach (['name', 'serves', 'words'] as $key) {
-            if (!isset($data[$key])) {
-                throw Refusal::invalid('text', \sprintf('This is no activity file of Pindle: "%s" is missing.', $key));
-            }
-        }
-        if (preg_match('/[<>]/', \is_string($data['name']) ? $data['name'] : '<')) {
-            throw Refusal::invalid('text', 'name: should be a text without < or >.');
-        }
-
-        return $data;
     }
 }

@@ -11,7 +11,7 @@ final readonly class OwnActivityInput
 {
     public function __construct(
         #[Assert\NotBlank(message: 'Nothing is written here.', normalizer: 'trim')]
-        #[Assert\Length(max: 50_000, maxMessage: 'That is too long for one activity.')]
+        #[Assert\Length(max: OwnText::BYTES, charset: '8bit', maxMessage: 'That is too long for one activity.')]
         public string $text,
         public ?int $version = null,
     ) {

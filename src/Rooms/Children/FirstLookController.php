@@ -8,6 +8,7 @@ use Nelmio\ApiDocBundle\Attribute\Model;
 use OpenApi\Attributes as OA;
 use Pindle\App\Household\Children;
 use Pindle\App\Platform\Clock;
+use Pindle\App\Platform\Http\DeviceTime;
 use Pindle\App\Record\FirstLooks;
 use Pindle\Core\Child\Child;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -18,8 +19,13 @@ use Symfony\Component\Routing\Attribute\Route;
 #[OA\Tag('Children')]
 final readonly class FirstLookController
 {
-    public function __construct(private FirstLooks $looks, private FirstLookViews $views, private Children $children, private Clock $clock)
-    {
+    public function __construct(
+        private FirstLooks $looks,
+        private FirstLookViews $views,
+        private Children $children,
+        private Clock $clock,
+        private DeviceTime $time,
+    ) {
     }
 
     #[Route('', name: 'first_look', methods: ['GET'])]
@@ -42,8 +48,8 @@ final readonly class FirstLookController
     #[OA\Response(response: 200, description: 'Recorded, with the next task', content: new OA\JsonContent(ref: new Model(type: FirstLookView::class)))]
     public function answer(string $childId, #[MapRequestPayload] LookAnswerInput $input): JsonResponse
     {
-        $at = $this->clock->seenAt($input->at);
-        $this->looks->answer($this->child($childId), $input->id, $input->stepId, $input->outcome, $at, $this->clock->dayOf($at), $input->deviceId);
+        $at = $this->time->seenAt($input->at);
+        $this->looks->answer($this->child($childId), $input->id->toRfc4122(), $input->stepId, $input->outcome, $at, $this->clock->dayOf($at), $input->deviceId->toRfc4122());
 
         return $this->look($childId);
     }

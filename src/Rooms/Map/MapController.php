@@ -8,6 +8,7 @@ use Nelmio\ApiDocBundle\Attribute\Model;
 use OpenApi\Attributes as OA;
 use Pindle\App\Household\Children;
 use Pindle\App\Platform\Clock;
+use Pindle\App\Platform\Http\DeviceTime;
 use Pindle\App\Platform\Http\Refusal;
 use Pindle\App\Record\Evidence;
 use Pindle\Core\Evidence\HandMark;
@@ -27,6 +28,7 @@ final readonly class MapController
         private MapViews $views,
         private SkillMap $map,
         private Clock $clock,
+        private DeviceTime $time,
     ) {
     }
 
@@ -69,8 +71,8 @@ final readonly class MapController
     {
         $child = $this->children->child($childId, $this->clock->today());
         $this->mustBeOnTheMap($stepId);
-        $at = $this->clock->seenAt($input->at);
-        $this->evidence->note($child, new Witness($input->id, $stepId, $input->outcome, trim($input->note), $at, $this->clock->dayOf($at), $input->deviceId));
+        $at = $this->time->seenAt($input->at);
+        $this->evidence->note($child, new Witness($input->id->toRfc4122(), $stepId, $input->outcome, trim($input->note), $at, $this->clock->dayOf($at), $input->deviceId->toRfc4122()));
 
         return $this->evidence($childId, $stepId);
     }
@@ -81,8 +83,8 @@ final readonly class MapController
     {
         $child = $this->children->child($childId, $this->clock->today());
         $this->mustBeOnTheMap($stepId);
-        $at = $this->clock->seenAt($input->at);
-        $this->evidence->note($child, new HandMark($input->id, $stepId, $input->mark, trim($input->note), $at, $this->clock->dayOf($at), $input->deviceId));
+        $at = $this->time->seenAt($input->at);
+        $this->evidence->note($child, new HandMark($input->id->toRfc4122(), $stepId, $input->mark, trim($input->note), $at, $this->clock->dayOf($at), $input->deviceId->toRfc4122()));
 
         return $this->evidence($childId, $stepId);
     }

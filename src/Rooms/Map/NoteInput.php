@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace Pindle\App\Rooms\Map;
 
+use Pindle\App\Platform\Http\Instant;
+use Pindle\App\Platform\Http\Note;
 use Pindle\Core\Evidence\Outcome;
-use Symfony\Component\Validator\Constraints as Assert;
+use Symfony\Component\Uid\Uuid;
 
 /** "I saw it elsewhere": what was seen of a step outside a question. */
 final readonly class NoteInput
 {
     public function __construct(
-        #[Assert\Uuid(message: 'The id of a note is a UUID.')]
-        public string $id,
+        public Uuid $id,
         public Outcome $outcome,
-        #[Assert\Length(max: 200, maxMessage: 'A note has at most 200 letters.')]
+        #[Note]
         public string $note,
-        #[Assert\Uuid(message: 'The id of a device is a UUID.')]
-        public string $deviceId,
-        #[Assert\Positive(message: 'When was it?')]
+        public Uuid $deviceId,
+        #[Instant]
         public int $at,
     ) {
     }

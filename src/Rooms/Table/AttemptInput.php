@@ -4,28 +4,27 @@ declare(strict_types=1);
 
 namespace Pindle\App\Rooms\Table;
 
+use Pindle\App\Platform\Http\Instant;
 use Pindle\Core\Evidence\Help;
 use Pindle\Core\Evidence\Method;
 use Pindle\Core\Evidence\Outcome;
 use Pindle\Core\Evidence\Slip;
+use Symfony\Component\Uid\Uuid;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** One tap: which question of which sitting, and what was seen. The id is made by the device; sending it twice records once. */
 final readonly class AttemptInput
 {
     public function __construct(
-        #[Assert\Uuid(message: 'The id of a try is a UUID.')]
-        public string $id,
-        #[Assert\Uuid(message: 'The id of a sitting is a UUID.')]
-        public string $sittingId,
+        public Uuid $id,
+        public Uuid $sittingId,
         #[Assert\Length(min: 1, max: 50, minMessage: 'Which question was it?', maxMessage: 'The id of a question has at most 50 letters.')]
         public string $questionId,
         public Outcome $outcome,
         public Help $help,
-        #[Assert\Uuid(message: 'The id of a device is a UUID.')]
-        public string $deviceId,
+        public Uuid $deviceId,
         /** Milliseconds since 1970, as the device has it. */
-        #[Assert\Positive(message: 'When was it?')]
+        #[Instant]
         public int $at,
         public ?Method $method = null,
         public ?Slip $slip = null,

@@ -8,14 +8,13 @@ use Pindle\Core\Evidence\Help;
 use Pindle\Core\Evidence\Method;
 use Pindle\Core\Evidence\Outcome;
 use Pindle\Core\Evidence\Slip;
-use Symfony\Component\Validator\Constraints as Assert;
+use Symfony\Component\Uid\Uuid;
 
 /** What an attempt should have said; what is left out stays as it was. The old one stays in the history. */
 final readonly class CorrectionInput
 {
     public function __construct(
-        #[Assert\Uuid(message: 'The id of a try is a UUID.')]
-        public string $id,
+        public Uuid $id,
         public Outcome $outcome,
         public ?Help $help = null,
         public ?Method $method = null,

@@ -10,11 +10,13 @@ use Pindle\App\Household\Children;
 use Pindle\App\Plan\Asked;
 use Pindle\App\Plan\Planning;
 use Pindle\App\Plan\Plans;
-use Pindle\App\Plan\SetUpState;
 use Pindle\App\Plan\Sittings;
 use Pindle\App\Plan\StoredSetUp;
 use Pindle\App\Plan\StoredSitting;
+use Pindle\App\Plan\Taps;
 use Pindle\App\Platform\Clock;
+use Pindle\App\Platform\Database\Transactions;
+use Pindle\App\Platform\Http\DeviceTime;
 use Pindle\App\Platform\Http\Refusal;
 use Pindle\App\Record\AttemptEntity;
 use Pindle\App\Record\Evidence;
@@ -40,12 +42,15 @@ final readonly class TableController
         private Evidence $evidence,
         private Plans $plans,
         private Planning $planning,
+        private Transactions $transactions,
         private Sittings $sittings,
+        private Taps $taps,
         private Children $children,
         private TableViews $views,
         private Advices $advices,
         private SkillMap $map,
         private Clock $clock,
+        private DeviceTime $time,
     ) {
     }
 
@@ -62,29 +67,22 @@ final readonly class TableController
     #[OA\Response(response: 200, description: 'Recorded, or recorded before', content: new OA\JsonContent(ref: new Model(type: AttemptView::class)))]
     public function record(string $setUpId, #[MapRequestPayload] AttemptInput $input): JsonResponse
     {
-        $today = $this->clock->today();
-        $attempts = [];
-        foreach ($this->evidence->around($input->sittingId, $input->id) as $other) {
-            if ($other->id === $input->id) {
-                return $this->answer($other->toCore(), $this->evidence->record($this->children->child($other->childId, $today)));
-            }
-            if ($other->questionId === $input->questionId) {
-                throw Refusal::conflict('questionId', 'This question was answered on another device.');
-            }
-            $attempts[] = $other->toCore();
-        }
-        $asked = $this->plans->asked($setUpId, $input->sittingId, $input->questionId) ?? throw $this->notAsked($setUpId, $input);
-        if (SetUpState::Done === $asked->state) {
-            throw Refusal::conflict('setUpId', 'This was finished on another device. Nothing more is recorded to it.');
-        }
-        $child = $this->children->child($asked->childId, $today);
-        $attempt = $this->attempt($asked, $input);
-        $record = $this->evidence->recordAttempt($child, $attempt, $input->questionId);
-        if (SetUpState::Dropped === $asked->state) {
-            $this->sittings->revive($setUpId);
-        }
+        $sittingId = $input->sittingId->toRfc4122();
+        $tapped = $this->taps->record(
+            $setUpId,
+            $sittingId,
+            $input->questionId,
+            $input->id->toRfc4122(),
+            fn (Asked $asked): Attempt => $this->attempt($asked, $input),
+        );
 
-        return $this->answer($attempt, $record, $this->advices->after($input->sittingId, $asked, [...$attempts, $attempt], $record));
+        return $this->answer(
+            $tapped->attempt,
+            $tapped->record,
+            null === $tapped->asked || [] === $tapped->attempts
+                ? null
+                : $this->advices->after($sittingId, $tapped->asked, $tapped->attempts, $tapped->record),
+        );
     }
 
     #[Route('/attempts/{id}', name: 'table_take_back', methods: ['DELETE'])]
@@ -103,11 +101,7 @@ final readonly class TableController
     {
         $wrong = $this->evidence->attempt($id) ?? throw Refusal::notFound('id', 'There is no such try.');
         $child = $this->children->child($wrong->childId, $this->clock->today());
-        $before = $this->evidence->attempt($input->id);
-        if (null !== $before) {
-            return $this->answer($before->toCore(), $this->evidence->record($child));
-        }
-        $right = $wrong->toCore()->corrected($input->id, $input->outcome, $input->help, $input->method, $input->slip);
+        $right = $wrong->toCore()->corrected($input->id->toRfc4122(), $input->outcome, $input->help, $input->method, $input->slip);
 
         return $this->answer($right, $this->evidence->correct($child, $wrong, $right, $this->clock->now()));
     }
@@ -116,8 +110,19 @@ final readonly class TableController
     #[OA\Response(response: 200, description: 'Kept, and the questions from now on', content: new OA\JsonContent(ref: new Model(type: TableView::class)))]
     public function advice(string $setUpId, #[MapRequestPayload] AdviceInput $input): JsonResponse
     {
-        $stored = $this->setUp($setUpId);
-        $sitting = $this->open($stored, $input->sittingId);
+        $this->transactions->run(function () use ($setUpId, $input): void {
+            $stored = $this->setUp($setUpId);
+            $sitting = $this->sitting($stored, $input->sittingId->toRfc4122());
+            if (!$stored->isDone()) {
+                $this->advise($stored, $sitting, $input);
+            }
+        });
+
+        return new JsonResponse($this->views->of($this->setUp($setUpId)));
+    }
+
+    private function advise(StoredSetUp $stored, StoredSitting $sitting, AdviceInput $input): void
+    {
         $at = array_flip(array_map(static fn (Question $question): string => $question->id, $sitting->sitting->questions));
         $positions = static fn (array $ids): array => array_values(array_filter(
             array_map(static fn (string $id): ?int => $at[$id] ?? null, $ids),
@@ -132,20 +137,26 @@ final readonly class TableController
             $order,
             $done,
         ) : [$sitting->sitting->questions, $order];
-        $this->sittings->advised($sitting, $input->idea, $input->taken, $questions, $order);
-
-        return new JsonResponse($this->views->of($this->setUp($setUpId)));
+        $this->sittings->advised($sitting, $input->id?->toRfc4122(), $input->idea, $input->taken, $questions, $order);
     }
 
     #[Route('/{setUpId}/all-at-once', name: 'table_all_at_once', methods: ['POST'])]
     #[OA\Response(response: 200, description: 'Noted', content: new OA\JsonContent(ref: new Model(type: TableView::class)))]
     public function allAtOnce(string $setUpId, #[MapRequestPayload] AllAtOnceInput $input): JsonResponse
     {
-        $sitting = $this->open($this->setUp($setUpId), $input->sittingId);
-        $at = $this->clock->seenAt($input->at);
+        $sitting = $this->sitting($this->setUp($setUpId), $input->sittingId->toRfc4122());
+        $at = $this->time->seenAt($input->at);
         $this->evidence->note(
             $this->children->child($sitting->sitting->childId, $this->clock->today()),
-            new Witness($input->id, $sitting->sitting->course()->stepId, $input->outcome, '', $at, $this->clock->dayOf($at), $input->deviceId),
+            new Witness(
+                $input->id->toRfc4122(),
+                $sitting->sitting->course()->stepId,
+                $input->outcome,
+                '',
+                $at,
+                $this->clock->dayOf($at),
+                $input->deviceId->toRfc4122(),
+            ),
             $sitting->id,
         );
 
@@ -183,12 +194,10 @@ final readonly class TableController
         return $this->plans->setUp($id) ?? throw Refusal::notFound('setUpId', 'This is not in the plan any more. Nothing was lost; look at Today again.');
     }
 
-    /** @throws Refusal 409 when the set-up is done, 422 when the sitting is of another */
-    private function open(StoredSetUp $stored, string $sittingId): StoredSitting
+    /** @throws Refusal 422 when the sitting is of another set-up */
+    private function sitting(StoredSetUp $stored, string $sittingId): StoredSitting
     {
-        $sitting = $stored->sitting($sittingId) ?? throw Refusal::invalid('sittingId', 'This sitting does not belong to what is on the table.');
-
-        return $stored->isDone() ? throw Refusal::conflict('setUpId', 'This was finished already.') : $sitting;
+        return $stored->sitting($sittingId) ?? throw Refusal::invalid('sittingId', 'This sitting does not belong to what is on the table.');
     }
 
     private function answer(Seen $seen, ChildRecord $record, ?AdviceView $advice = null): JsonResponse
@@ -202,17 +211,9 @@ final readonly class TableController
         ));
     }
 
-    /** @throws Refusal 404 when the set-up is gone */
-    private function notAsked(string $setUpId, AttemptInput $input): Refusal
-    {
-        return null === $this->setUp($setUpId)->sitting($input->sittingId)
-            ? Refusal::invalid('sittingId', 'This sitting does not belong to what is on the table.')
-            : Refusal::invalid('questionId', 'This sitting has no such question.');
-    }
-
     private function attempt(Asked $asked, AttemptInput $input): Attempt
     {
-        $at = $this->clock->seenAt($input->at);
+        $at = $this->time->seenAt($input->at);
         $error = null;
         if ($asked->question->prompt->isGuess()) {
             $counted = $input->counted ?? throw Refusal::invalid('counted', 'How many were counted?');
@@ -220,8 +221,8 @@ final readonly class TableController
         }
 
         return $asked->attempt(
-            $input->id,
-            $input->sittingId,
+            $input->id->toRfc4122(),
+            $input->sittingId->toRfc4122(),
             $this->map,
             $input->help,
             $input->outcome,
@@ -229,7 +230,7 @@ final readonly class TableController
             $input->slip,
             $at,
             $this->clock->dayOf($at),
-            $input->deviceId,
+            $input->deviceId->toRfc4122(),
             $error,
         );
     }

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\App\Platform\Database;
+
+use Doctrine\DBAL\Exception\DriverException;
+
+/** Why nothing can be written down now. What is there can still be read. */
+enum CannotWrite: string
+{
+    case Full = 'The disk is full. Nothing was written down, and nothing was lost; make room on it and try again.';
+    case ReadOnly = 'The household\'s folder can only be read. Nothing was written down, and nothing was lost; allow writing to it and try again.';
+    case Broken = 'The disk does not answer. Nothing was written down; look whether it is still there.';
+
+    /** Null when an error is about something else. The numbers are SQLite's result codes. */
+    public static function because(\Throwable $error): ?self
+    {
+        for (; null !== $error; $error = $error->getPrevious()) {
+            if ($error instanceof DriverException) {
+                return match ($error->getCode() & 0xFF) {
+                    13 => self::Full,
+                    8 => self::ReadOnly,
+                    10, 14 => self::Broken,
+                    default => null,
+                };
+            }
+        }
+
+        return null;
+    }
+}

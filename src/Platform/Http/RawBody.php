@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\App\Platform\Http;
+
+use Symfony\Component\HttpFoundation\Request;
+
+/** A body that is no JSON but a file, on a route that names its kind and how large it may be: `defaults: RawBody::ZIP`. */
+final class RawBody
+{
+    public const ZIP = ['_takes' => 'application/zip', '_most' => 256 * 1_048_576];
+
+    /** @return array{string, int}|null content type and bytes; null where the route takes JSON */
+    public static function wantedBy(Request $request): ?array
+    {
+        $takes = $request->attributes->get('_takes');
+
+        return \is_string($takes) ? [$takes, $request->attributes->getInt('_most')] : null;
+    }
+
+    /**
+     * Writes the body to a file, piece by piece.
+     *
+     * @throws Refusal 413 when it is larger than the route allows; then there is no file
+     */
+    public static function toFile(Request $request, string $path): void
+    {
+        $most = (self::wantedBy($request) ?? throw new \LogicException('This route takes JSON.'))[1];
+        $to = fopen($path, 'w') ?: throw new \RuntimeException('Cannot write '.$path);
+        $bytes = stream_copy_to_stream($request->getContent(true), $to, $most + 1);
+        fclose($to);
+        if ($bytes > $most) {
+            unlink($path);
+            throw Refusal::of(413, '', 'That is too large. Nothing was stored.');
+        }
+    }
+}

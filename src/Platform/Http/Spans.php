@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\App\Platform\Http;
+
+use Symfony\Component\Validator\Constraints as Assert;
+
+/** A list of times of a day, each from and to in minutes after midnight. */
+#[\Attribute(\Attribute::TARGET_PROPERTY | \Attribute::TARGET_PARAMETER)]
+final class Spans extends Assert\Compound
+{
+    /**
+     * @param int<0, max> $most
+     * @param int<0, max> $least
+     */
+    public function __construct(public readonly int $most, public readonly int $least = 0, public readonly string $none = 'Name at least one time.')
+    {
+        parent::__construct();
+    }
+
+    protected function getConstraints(array $options): array
+    {
+        return [new Assert\Sequentially([
+            new Assert\Type('list', 'This should be a list of times.'),
+            new Assert\Count(min: $this->least, max: $this->most, minMessage: $this->none, maxMessage: 'At most {{ limit }} times fit into a day here.'),
+            new Assert\All([new Assert\Sequentially([
+                new Assert\Type('list', 'A time is from and to, in minutes after midnight.'),
+                new Assert\Count(min: 2, max: 2, exactMessage: 'A time is from and to, in minutes after midnight.'),
+                new Assert\All([new Assert\Sequentially([
+                    new Assert\Type('int', 'A time is in whole minutes after midnight.'),
+                    new Assert\Range(min: 0, max: 1440, notInRangeMessage: 'A day has 0 to 1440 minutes.'),
+                ])]),
+            ])]),
+        ])];
+    }
+}
