@@ -6,21 +6,27 @@ namespace Pindle\App\Household;
 
 use Doctrine\DBAL\Exception\TableNotFoundException;
 use Doctrine\DBAL\LockMode;
+use Doctrine\DBAL\ParameterType;
 use Doctrine\ORM\EntityManagerInterface;
 use Pindle\App\Content\ActivityFile;
 use Pindle\App\Content\ActivityWords;
 use Pindle\App\Content\BrokenContent;
 use Pindle\App\Content\SkillFile;
+use Pindle\App\Platform\Database\RowTried;
 use Pindle\App\Platform\Http\Refusal;
 use Pindle\Core\Activity\Activity;
 use Pindle\Core\Activity\Catalogue;
 use Pindle\Core\Skill\SkillMap;
+use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 
 /** The activities that ship with Pindle and the household's own, as one catalogue. */
 final class Activities
 {
     /** What the id of every own activity begins with. */
     public const PREFIX = 'own-';
+
+    /** What is stored of one and is longer, in bytes, is not even read. */
+    private const LARGEST = 1_000_000;
 
     /** So many of the household's own are kept. */
     public const MOST = 200;
@@ -87,6 +93,28 @@ final class Activities
         }
 
         return $data;
+    }
+
+    /**
+     * What can be read and yet fails later, such as a count that divides by nothing for one number, is of no use.
+     *
+     * @throws BrokenContent
+     */
+    #[AsEventListener]
+    public function tried(RowTried $event): void
+    {
+        $own = $event->entity;
+        if (!$own instanceof OwnActivityEntity) {
+            return;
+        }
+        try {
+            $activity = $this->file->read($own->id, $own->data);
+            $this->file->words($own->id, $own->data);
+        } catch (BrokenContent) {
+            // Left out by the catalogue, and back when the content it was written for is.
+            return;
+        }
+        $this->file->check($activity, $own->data);
     }
 
     /** @return list<string> own activities that cannot be read any more, with the reason; they are left out */
@@ -192,14 +220,19 @@ final class Activities
     {
         try {
             /** @var array<string, string> $rows */
-            $rows = $this->entities->getConnection()->fetchAllKeyValue('SELECT id, data FROM own_activity ORDER BY id');
+            $rows = $this->entities->getConnection()->fetchAllKeyValue(
+                'SELECT id, CASE WHEN length(data) <= ? THEN data ELSE \'\' END FROM own_activity ORDER BY id',
+                [self::LARGEST],
+                [ParameterType::INTEGER],
+            );
         } catch (TableNotFoundException) {
             // A database that is only about to be made has no activities of its own yet.
             return [];
         }
 
         return array_map(static function (string $data): array {
-            $read = json_decode($data, true, 32, \JSON_THROW_ON_ERROR);
+            // What cannot be read any more is an activity without anything in it, which is broken and left out.
+            $read = json_decode($data, true, 32);
 
             return \is_array($read) ? $read : [];
         }, $rows);

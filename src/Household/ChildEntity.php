@@ -6,6 +6,8 @@ namespace Pindle\App\Household;
 
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
+use Pindle\App\Platform\Database\Kept;
+use Pindle\App\Platform\Database\Readable;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Calendar\Span;
 use Pindle\Core\Child\Child;
@@ -15,7 +17,7 @@ use Symfony\Component\Uid\Uuid;
 /** A child as stored. Archived children keep their record and are planned for no more. */
 #[ORM\Entity(repositoryClass: ChildRepository::class)]
 #[ORM\Table(name: 'child')]
-class ChildEntity
+class ChildEntity implements Readable
 {
     #[ORM\Id]
     #[ORM\Column(length: 36)]
@@ -113,5 +115,14 @@ class ChildEntity
             pins: $this->pins,
             focus: $this->focus,
         );
+    }
+
+    public function mustRead(): void
+    {
+        Kept::texts($this->allergies, $this->likedThings, $this->pins, $this->focus, array_values($this->settings));
+        if ([] !== array_filter($this->priors, static fn (mixed $prior): bool => !\is_float($prior) && !\is_int($prior))) {
+            throw new \UnexpectedValueException('A belief is no number.');
+        }
+        $this->toCore([], null === $this->born ? LocalDate::fromDayNumber(0) : LocalDate::parse($this->born));
     }
 }

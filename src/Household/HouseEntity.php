@@ -6,11 +6,13 @@ namespace Pindle\App\Household;
 
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
+use Pindle\App\Platform\Database\Kept;
+use Pindle\App\Platform\Database\Readable;
 
 /** What holds for the whole house. There is one row. */
 #[ORM\Entity]
 #[ORM\Table(name: 'house')]
-class HouseEntity
+class HouseEntity implements Readable
 {
     public const ID = 1;
 
@@ -29,5 +31,10 @@ class HouseEntity
     public function __construct()
     {
         $this->id = self::ID;
+    }
+
+    public function mustRead(): void
+    {
+        Kept::texts(array_values($this->settings));
     }
 }

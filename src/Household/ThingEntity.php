@@ -6,6 +6,8 @@ namespace Pindle\App\Household;
 
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
+use Pindle\App\Platform\Database\Kept;
+use Pindle\App\Platform\Database\Readable;
 use Pindle\Core\Thing\Shape;
 use Pindle\Core\Thing\Size;
 use Pindle\Core\Thing\Thing;
@@ -14,7 +16,7 @@ use Symfony\Component\Uid\Uuid;
 /** A kind of thing in the house as stored. Tried-with things stay in the record by their id, so a thing is put away rather than deleted. */
 #[ORM\Entity(repositoryClass: ThingRepository::class)]
 #[ORM\Table(name: 'thing')]
-class ThingEntity
+class ThingEntity implements Readable
 {
     #[ORM\Id]
     #[ORM\Column(length: 36)]
@@ -109,5 +111,11 @@ class ThingEntity
             $this->massDeviation,
             $this->colours,
         );
+    }
+
+    public function mustRead(): void
+    {
+        Kept::texts($this->traits, $this->allergens);
+        $this->toCore();
     }
 }

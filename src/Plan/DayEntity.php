@@ -6,6 +6,7 @@ namespace Pindle\App\Plan;
 
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
+use Pindle\App\Platform\Database\Readable;
 use Pindle\Core\Activity\Place;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Calendar\Span;
@@ -13,7 +14,7 @@ use Pindle\Core\Calendar\Span;
 /** One day: what it allows (when the parent can be there, whether outside will do, whether it must be quiet), and its plan as made. */
 #[ORM\Entity]
 #[ORM\Table(name: 'day')]
-class DayEntity
+class DayEntity implements Readable
 {
     /** The hours of a household's first day. */
     private const WINDOWS = [[540, 580], [780, 805]];
@@ -79,5 +80,11 @@ class DayEntity
     public function places(): array
     {
         return $this->wet ? [Place::Table, Place::Floor] : [Place::Table, Place::Floor, Place::Outdoors];
+    }
+
+    public function mustRead(): void
+    {
+        LocalDate::parse($this->date);
+        $this->spans();
     }
 }

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Pindle\App\Plan;
 
+use Doctrine\DBAL\Exception\DriverException;
 use Doctrine\ORM\EntityManagerInterface;
 use Pindle\App\Household\Children;
 use Pindle\App\Household\Things;
+use Pindle\App\Platform\Database\CannotWrite;
 use Pindle\App\Platform\Http\Refusal;
 use Pindle\App\Record\Evidence;
 use Pindle\Core\Advice\Liking;
@@ -43,15 +45,32 @@ final readonly class Planning
      */
     public function fresh(LocalDate $date): DayEntity
     {
+        return $this->freshen($date)[0];
+    }
+
+    /** Whether it had to be planned again. */
+    public function catchUp(LocalDate $date): bool
+    {
+        return $this->freshen($date)[1];
+    }
+
+    /** @return array{DayEntity, bool} the day, and whether it was planned again */
+    private function freshen(LocalDate $date): array
+    {
         for ($time = 0; $time < self::TIMES; ++$time) {
             $day = $this->plans->day($date);
             if (!$day->isPlanned() || !$day->stale) {
-                return $day;
+                return [$day, $time > 0];
             }
-            $this->planOnce($date, static fn (DayEntity $day): null => null, true);
+            try {
+                $this->planOnce($date, static fn (DayEntity $day): null => null, true);
+            } catch (DriverException $e) {
+                // Where nothing can be written down the plan is read as it was.
+                return null === CannotWrite::because($e) ? throw $e : [$this->plans->day($date), false];
+            }
         }
 
-        return $this->plans->day($date);
+        return [$this->plans->day($date), true];
     }
 
     /**

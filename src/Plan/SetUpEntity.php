@@ -8,8 +8,11 @@ use Doctrine\Common\Collections\ArrayCollection;
 use Doctrine\Common\Collections\Collection;
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
+use Pindle\App\Platform\Database\Readable;
 use Pindle\Core\Activity\Part;
 use Pindle\Core\Activity\Place;
+use Pindle\Core\Calendar\LocalDate;
+use Pindle\Core\Calendar\Span;
 
 /**
  * One activity of one day as it was planned, and how far it got. Its id stays while the day is planned again.
@@ -19,7 +22,7 @@ use Pindle\Core\Activity\Place;
 #[ORM\Entity]
 #[ORM\Table(name: 'set_up')]
 #[ORM\Index(name: 'set_up_of_day', fields: ['date'])]
-class SetUpEntity
+class SetUpEntity implements Readable
 {
     #[ORM\Id]
     #[ORM\Column(length: 36)]
@@ -70,5 +73,12 @@ class SetUpEntity
     public function __construct()
     {
         $this->sittings = new ArrayCollection();
+    }
+
+    public function mustRead(): void
+    {
+        LocalDate::parse($this->date);
+        array_map(Stored::readWarning(...), $this->warnings ?? []);
+        new Span($this->start, $this->start + $this->minutes);
     }
 }

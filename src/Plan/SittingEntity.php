@@ -6,6 +6,7 @@ namespace Pindle\App\Plan;
 
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
+use Pindle\App\Platform\Database\Readable;
 use Pindle\Core\Advice\Ending;
 
 /**
@@ -17,7 +18,7 @@ use Pindle\Core\Advice\Ending;
 #[ORM\Entity]
 #[ORM\Table(name: 'sitting')]
 #[ORM\Index(name: 'sitting_of_child', fields: ['childId', 'date'])]
-class SittingEntity
+class SittingEntity implements Readable
 {
     #[ORM\Id]
     #[ORM\Column(length: 36)]
@@ -67,5 +68,11 @@ class SittingEntity
     public function order(): array
     {
         return [] === $this->turnOrder ? array_column($this->questions, 'id') : $this->turnOrder;
+    }
+
+    public function mustRead(): void
+    {
+        array_map(Stored::readCourse(...), $this->courses);
+        array_map(Stored::readQuestion(...), $this->questions);
     }
 }

@@ -6,6 +6,7 @@ namespace Pindle\App\Record;
 
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
+use Pindle\App\Platform\Database\Readable;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Evidence\Attempt;
 use Pindle\Core\Evidence\Help;
@@ -23,7 +24,7 @@ use Pindle\Core\Skill\Form;
 #[ORM\Index(name: 'attempt_of_child', fields: ['childId', 'at'])]
 #[ORM\Index(name: 'attempt_of_step', fields: ['childId', 'stepId', 'at'])]
 #[ORM\Index(name: 'attempt_of_sitting', fields: ['sittingId'])]
-class AttemptEntity
+class AttemptEntity implements Readable
 {
     /** @param list<string> $thingIds */
     public function __construct(
@@ -133,5 +134,10 @@ class AttemptEntity
     public static function instant(int $at): \DateTimeImmutable
     {
         return new \DateTimeImmutable(\sprintf('@%d.%03d', intdiv($at, 1000), $at % 1000));
+    }
+
+    public function mustRead(): void
+    {
+        $this->toCore();
     }
 }

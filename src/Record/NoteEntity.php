@@ -6,6 +6,7 @@ namespace Pindle\App\Record;
 
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
+use Pindle\App\Platform\Database\Readable;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Evidence\HandMark;
 use Pindle\Core\Evidence\Mark;
@@ -16,7 +17,7 @@ use Pindle\Core\Evidence\Witness;
 #[ORM\Entity]
 #[ORM\Table(name: 'note')]
 #[ORM\Index(name: 'note_of_step', fields: ['childId', 'stepId', 'at'])]
-class NoteEntity
+class NoteEntity implements Readable
 {
     private function __construct(
         #[ORM\Id]
@@ -72,5 +73,10 @@ class NoteEntity
         return null === $this->mark
             ? new Witness($this->id, $this->stepId, $this->outcome ?? Outcome::WithHelp, $this->note, $at, $day, $this->deviceId)
             : new HandMark($this->id, $this->stepId, $this->mark, $this->note, $at, $day, $this->deviceId);
+    }
+
+    public function mustRead(): void
+    {
+        $this->toCore();
     }
 }

@@ -6,11 +6,12 @@ namespace Pindle\App\Record;
 
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
+use Pindle\App\Platform\Database\Readable;
 
 /** The kept state of one step of one child, as StateCodec writes it. */
 #[ORM\Entity]
 #[ORM\Table(name: 'step_state')]
-class StepStateEntity
+class StepStateEntity implements Readable
 {
     /** @param array<array-key, mixed> $state */
     public function __construct(
@@ -23,5 +24,10 @@ class StepStateEntity
         #[ORM\Column(type: Types::JSON)]
         public array $state,
     ) {
+    }
+
+    public function mustRead(): void
+    {
+        StateCodec::read($this->stepId, json_encode($this->state, \JSON_THROW_ON_ERROR));
     }
 }

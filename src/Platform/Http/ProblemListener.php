@@ -108,7 +108,10 @@ final readonly class ProblemListener
 
     private static function message(ConstraintViolationInterface $violation): string
     {
-        return (string) $violation->getMessage();
+        // The framework says of what class it should be.
+        return str_starts_with((string) $violation->getMessageTemplate(), 'This value should be of type') || null === $violation->getMessageTemplate()
+            ? 'This is missing, or not of the right kind.'
+            : (string) $violation->getMessage();
     }
 
     /** "size[0]" for the framework is "size.0" for those who read JSON. */

@@ -7,8 +7,11 @@ namespace Pindle\App\Rooms\House;
 use Nelmio\ApiDocBundle\Attribute\Model;
 use OpenApi\Attributes as OA;
 use Pindle\App\Content\SchoolFile;
+use Pindle\App\Household\Activities;
 use Pindle\App\Household\House;
 use Pindle\App\Platform\Clock;
+use Pindle\App\Platform\Database\SetAside;
+use Pindle\App\Platform\Database\SetAsideEntity;
 use Pindle\Core\Child\Setting;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
@@ -20,8 +23,15 @@ final readonly class HouseController
 {
     public const RELEASE = '0.4.0';
 
-    public function __construct(private House $house, private SchoolFile $schools, private Clock $clock, private string $dataDir, private bool $demo)
-    {
+    public function __construct(
+        private House $house,
+        private SchoolFile $schools,
+        private SetAside $aside,
+        private Activities $activities,
+        private Clock $clock,
+        private string $dataDir,
+        private bool $demo,
+    ) {
     }
 
     #[Route('', name: 'house_look', methods: ['GET'])]
@@ -37,6 +47,10 @@ final readonly class HouseController
             $this->house->settings(),
             array_map($this->question(...), Setting::cases()),
             $this->house->version(),
+            [
+                ...array_map($this->setAside(...), $this->aside->all()),
+                ...array_map(static fn (string $broken): SetAsideView => new SetAsideView('An activity of your own: '.$broken, ''), $this->activities->broken()),
+            ],
         ));
     }
 
@@ -47,6 +61,25 @@ final readonly class HouseController
         $this->house->change($input->settings, $input->version);
 
         return $this->look();
+    }
+
+    private function setAside(SetAsideEntity $row): SetAsideView
+    {
+        $was = json_decode($row->asItWas, true);
+        $named = \is_array($was) && \is_string($was['name'] ?? $was['day'] ?? $was['date'] ?? null) ? ': '.($was['name'] ?? $was['day'] ?? $was['date']) : '';
+        $what = match ($row->ofTable) {
+            'child' => 'A child. In its place is one who is kept from everything until you fill it in again',
+            'thing' => 'A thing of the cupboard',
+            'own_activity' => 'An activity of your own',
+            'attempt' => 'A try',
+            'note' => 'A note',
+            'set_up', 'sitting', 'revision', 'day' => 'Something planned',
+            'first_look' => 'A first look',
+            'house' => 'What the house chose',
+            default => 'Something that was worked out, and is worked out anew',
+        };
+
+        return new SetAsideView($what.$named, $this->clock->dayOf($row->at)->toString());
     }
 
     private function question(Setting $setting): SettingView

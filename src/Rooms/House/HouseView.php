@@ -10,6 +10,7 @@ final readonly class HouseView
     /**
      * @param array<string, string> $settings  setting => answer chosen for the house
      * @param list<SettingView>     $questions all there are to choose
+     * @param list<SetAsideView>    $setAside  what was stored and could not be read
      */
     public function __construct(
         public string $today,
@@ -20,6 +21,7 @@ final readonly class HouseView
         public array $settings,
         public array $questions,
         public int $version,
+        public array $setAside,
     ) {
     }
 }

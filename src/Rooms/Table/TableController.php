@@ -58,9 +58,9 @@ final readonly class TableController
     #[OA\Response(response: 200, description: 'Everything one set-up needs at the table', content: new OA\JsonContent(ref: new Model(type: TableView::class)))]
     public function look(string $setUpId): JsonResponse
     {
-        $this->planning->fresh($this->clock->today());
+        $stored = $this->setUp($setUpId);
 
-        return new JsonResponse($this->views->of($this->setUp($setUpId)));
+        return new JsonResponse($this->views->of($this->planning->catchUp($this->clock->today()) ? $this->setUp($setUpId) : $stored));
     }
 
     #[Route('/{setUpId}/attempts', name: 'table_attempt', methods: ['POST'])]

@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\Tests\App;
+
+use Doctrine\ORM\EntityManagerInterface;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Pindle\App\Household\Activities;
+use Pindle\App\Platform\Database\SetAside;
+
+/** What is stored and cannot be read closes no room: it is set aside, named in the House, and everything else works. */
+final class SetAsideTest extends ApiTestCase
+{
+    /** @return iterable<string, array{string, string}> what the House says, and how the row is broken */
+    public static function damage(): iterable
+    {
+        yield 'a thing whose sides are nothing' => ['A thing of the cupboard: corks', "UPDATE thing SET size = '[null,null,null]' WHERE name = 'corks'"];
+        yield 'a thing whose traits are no list' => ['A thing of the cupboard: corks', "UPDATE thing SET traits = '{\"a\":1}' WHERE name = 'corks'"];
+        yield 'a thing that is no JSON' => ['A thing of the cupboard: corks', "UPDATE thing SET allergens = '[\"whe' WHERE name = 'corks'"];
+        yield 'a thing of an unknown shape' => ['A thing of the cupboard: corks', "UPDATE thing SET shape = 'hyper' WHERE name = 'corks'"];
+        yield 'a child born on no day' => ['A child.', "UPDATE child SET born = '2021-13-45'"];
+        yield 'a child whose sleep ends before it starts' => ['A child.', "UPDATE child SET rests = '[[800,700]]'"];
+        yield 'a try with an unknown outcome' => ['A try: 2026-03-04', "UPDATE attempt SET outcome = 'brilliant'"];
+        yield 'a try on no day' => ['A try: 2026-02-30', "UPDATE attempt SET day = '2026-02-30'"];
+        yield 'a kept state' => ['Something that was worked out', "UPDATE step_state SET state = '\"p\"'"];
+        yield 'a sitting without questions that can be read' => ['Something planned: 2026-03-04', "UPDATE sitting SET questions = '[7]'"];
+        yield 'a set-up in no place' => ['Something planned: 2026-03-04', "UPDATE set_up SET place = 'moon'"];
+        yield 'a day with hours that are none' => ['Something planned: 2026-03-04', "UPDATE day SET windows = '[[700,600]]'"];
+        yield 'what the house chose' => ['What the house chose', "INSERT INTO house (id, settings, version) VALUES (1, '\"fingers\"', 1)"];
+    }
+
+    #[DataProvider('damage')]
+    public function test_it_is_set_aside_and_every_room_opens(string $named, string $damage): void
+    {
+        $setUp = $this->plannedHouse();
+        $childId = $setUp['sittings'][0]['childId'];
+        $this->ask('POST', '/table/'.$setUp['id'].'/attempts', $this->tap($setUp, 0, 'at-once'));
+        $this->anew();
+        self::assertGreaterThan(0, self::service(EntityManagerInterface::class)->getConnection()->executeStatement($damage));
+
+        foreach (['/today', '/children', '/cupboard', '/activities', '/map/'.$childId] as $room) {
+            $this->opens($room);
+        }
+        // What no room needed just now is found at the next start.
+        $this->anew();
+        self::service(SetAside::class)->sweep();
+        $house = $this->opens('/house');
+        self::assertStringStartsWith($named, $house['setAside'][0]['what'] ?? 'nothing');
+        self::assertSame('2026-03-04', $house['setAside'][0]['on']);
+        // And work goes on.
+        $this->ask('POST', '/today/plan', []);
+    }
+
+    public function test_a_child_that_cannot_be_read_is_kept_from_everything(): void
+    {
+        $setUp = $this->plannedHouse();
+        $this->anew();
+        self::service(EntityManagerInterface::class)->getConnection()->executeStatement("UPDATE child SET born = 'soon', allergies = 'none'");
+        $child = $this->opens('/children')['present'][0];
+
+        self::assertSame([$setUp['sittings'][0]['childId'], 'Wim', null], [$child['id'], $child['name'], $child['born']]);
+        self::assertContains('wheat', $child['allergies']);
+        $corks = array_column($this->opens('/cupboard')['things'], null, 'name')['corks'];
+        self::assertNotSame([], array_filter($corks['safety'], static fn (array $caution): bool => $caution['blocked'] && 'Wim' === $caution['childName']));
+    }
+
+    public function test_an_own_activity_that_fails_later_is_set_aside(): void
+    {
+        $this->plannedHouse();
+        $connection = self::service(EntityManagerInterface::class)->getConnection();
+        $this->anew();
+        $data = self::service(Activities::class)->data('frame-set');
+        $data['things'][0]['count'] = 'n / (n - 2)';
+        $connection = self::service(EntityManagerInterface::class)->getConnection();
+        foreach (['own-late' => json_encode($data), 'own-cut' => '{"name": "Half', 'own-huge' => json_encode(['name' => str_repeat('x', 1_100_000)])] as $id => $json) {
+            $connection->insert('own_activity', ['id' => $id, 'data' => $json, 'version' => 1]);
+        }
+        foreach (['/activities', '/today', '/cupboard/lacking'] as $room) {
+            $this->opens($room);
+        }
+        $this->ask('POST', '/today/plan', []);
+        $said = array_column($this->opens('/house')['setAside'], 'what');
+        self::assertCount(3, $said, implode(' | ', $said));
+    }
+
+    /** As in life, every request begins with nothing in its hands. */
+    private function anew(): void
+    {
+        self::ensureKernelShutdown();
+        $this->setUp();
+    }
+
+    /** @return array<string, mixed> */
+    private function opens(string $room): array
+    {
+        $this->anew();
+        $this->browser->request('GET', '/api'.$room);
+        // What was set aside sends the browser to the same place once more.
+        if (307 === $this->browser->getResponse()->getStatusCode()) {
+            self::assertSame('/api'.$room, $this->browser->getResponse()->headers->get('Location'));
+            $this->anew();
+        }
+
+        return $this->ask('GET', $room);
+    }
+}
