@@ -17,17 +17,30 @@ final readonly class HostileInput
 {
     /** Values that have hurt programs before. */
     private const NASTY = [
-        null, true, false, 0, -1, 1, 3, 12, 1440, 1e308, -1e308, 1e15, 9_007_199_254_740_993, \PHP_INT_MAX, \PHP_INT_MIN, 0.1, -0.0, '', ' ', '0', 'null', '1e999',
+        null, true, false, 0, -1, 1, 3, 12, 1440, 1e308, -1e308, 1e15, 9_007_199_254_740_993,
+        \PHP_INT_MAX, \PHP_INT_MIN, 0.1, -0.0, '', ' ', '0', 'null', '1e999',
         'NaN', "\u{200b}", "\u{202e}evil", "a\u{0}b", "\n", '<script>alert(1)</script>', "'; DROP TABLE child; --", '{{7*7}}', '%00', '../../etc/passwd',
-        '2026-02-30', '0000-00-00', '9999-12-31', '2026-13-01T00:00:00Z', '0195a000-0000-4000-8000-000000000000', [], [[]], [null], [null, null, null], [1, 2, 3],
+        '2026-02-30', '0000-00-00', '9999-12-31', '2026-13-01T00:00:00Z', '0195a000-0000-4000-8000-000000000000',
+        [], [[]], [null], [null, null, null], [1, 2, 3],
         [1e308, 1, 1], ['a' => 1], [['a' => ['b' => ['c' => 1]]]], ['__proto__' => ['x' => 1]], [0, 1440], [1440, 0], [[0, 1441]], ['wheat', 3],
+    ];
+
+    private const TYPES = ['text/html', 'multipart/form-data; boundary=x', 'application/x-www-form-urlencoded', 'text/plain', ''];
+
+    /** Bodies that are no JSON, or hardly. */
+    private const BODIES = [
+        '{', '[', '"', 'null', '7', "\xff\xfe", "{\"name\": \"\xc3\x28\"}", '[[[[[[[[[[[[[[[[[[[[[[[[[[', '<html>', 'name=Wim', '{"name": 1e999}',
+        '{"at": 1e999, "size": [1e999, 1, 1]}', '{"name": "Wim", "name": ["x"]}', '{"":""}', "\u{feff}{}", "--x\r\n", '{"a":{"a":{"a":{"a":{"a":{"a":1}}}}}}',
     ];
 
     /** Lines that replace a line of an own activity. */
     private const LINES = [
-        'a: &a [1, 2]', 'b: *a', '<<: *a', '!php/object "O:8:\"stdClass\":0:{}"', 'name: !!binary aGVsbG8=', 'serves: {}', 'things: [{role: things, count: "n / (n - 3)"}]',
-        'things: [{role: things, count: "9999999999 * 9999999999 * n"}]', 'set_up: .inf', 'seconds: .nan', 'seconds: 1e999', 'words: [1, 2]', 'name: [x]', 'forms: things',
-        'scenes: {things: nowhere}', 'unknown: 1', "\ttab: 1", '? [complex]', '- 1', '"', '{', '}', 'largest: -1', 'places: [moon]', 'name: "<b>"', "name: \"\u{200b}\"",
+        'a: &a [1, 2]', 'b: *a', '<<: *a', '!php/object "O:8:\"stdClass\":0:{}"', 'name: !!binary aGVsbG8=', 'serves: {}',
+        'things: [{role: things, count: "n / (n - 3)"}]',
+        'things: [{role: things, count: "9999999999 * 9999999999 * n"}]', 'set_up: .inf', 'seconds: .nan', 'seconds: 1e999', 'words: [1, 2]',
+        'name: [x]', 'forms: things',
+        'scenes: {things: nowhere}', 'unknown: 1', "\ttab: 1", '? [complex]', '- 1', '"', '{', '}', 'largest: -1',
+        'places: [moon]', 'name: "<b>"', "name: \"\u{200b}\"",
     ];
 
     /**
@@ -64,22 +77,24 @@ final readonly class HostileInput
     {
         $path = (string) preg_replace_callback('/\{(\w+)\}/', fn (array $found): string => $this->parameter($random, $found[1]), $path);
         if (1 === $random->getInt(1, 12)) {
-            $path .= self::one($random, ['?q=%ff', '?q[]=1', '?q='.str_repeat('a', 5000), '%00', '/..', '?q=%F0%9F%A7%B6', '?q=%00', '/', '?XDEBUG_SESSION_START=1']);
+            $path .= self::one(
+                $random,
+                ['?q=%ff', '?q[]=1', '?q='.str_repeat('a', 5000), '%00', '/..', '?q=%F0%9F%A7%B6', '?q=%00', '/', '?XDEBUG_SESSION_START=1'],
+            );
         }
         $headers = ['Content-Type' => 'application/json', 'Sec-Fetch-Site' => 'same-origin'];
-        $body = null === $schema ? '' : json_encode($this->value($random, $schema, ''), \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION | \JSON_PARTIAL_OUTPUT_ON_ERROR);
+        $body = null === $schema ? '' : json_encode($this->value($random, $schema, ''), \JSON_PRESERVE_ZERO_FRACTION | \JSON_PARTIAL_OUTPUT_ON_ERROR);
         switch ($random->getInt(1, 14)) {
-            case 1: $headers['Content-Type'] = self::one($random, ['text/html', 'multipart/form-data; boundary=x', 'application/x-www-form-urlencoded', 'text/plain', '']);
+            case 1: $headers['Content-Type'] = self::one($random, self::TYPES);
                 break;
-            case 2: $body = self::one($random, ['{', '[', '"', 'null', '7', "\xff\xfe", "{\"name\": \"\xc3\x28\"}", str_repeat('[', 600), '{"a":'.str_repeat('{"a":', 300), '<html>',
-                'name=Wim', '{"name": 1e999}', '{"at": 1e999, "size": [1e999, 1, 1]}', '{"name": "Wim", "name": ["x"]}', '{"":""}', "\u{feff}{}", '--x'.\PHP_EOL]);
+            case 2: $body = self::one($random, self::BODIES);
                 break;
             case 3: $headers += ['X-Device-Now' => self::one($random, ['-1', '99999999999999999999', 'now', '', '0', '1e9', '1700000000000'])];
                 break;
             case 4: $headers['Sec-Fetch-Site'] = self::one($random, ['cross-site', 'same-site', 'none', 'nonsense']);
                 break;
             case 5: if ('' !== $body && 1 === $random->getInt(1, 4)) {
-                $body = substr($body, 0, -1).', "more": "'.str_repeat('x', 1_100_000).'"}';
+                $body = substr((string) $body, 0, -1).', "more": "'.str_repeat('x', 1_100_000).'"}';
             }
                 break;
         }
@@ -93,7 +108,8 @@ final readonly class HostileInput
 
         return [] !== $known && $random->getInt(1, 4) > 1 ? rawurlencode(self::one($random, $known)) : self::one(
             $random,
-            ['0195a000-0000-7000-8000-000000000000', '%00', '%ff%fe', 'a%2F..%2Fb', str_repeat('x', 3000), '%F0%9F%90%8C', '-1', "%27%20OR%201=1", 'null', '..', 'count%40-5'],
+            ['0195a000-0000-7000-8000-000000000000', '%00', '%ff%fe', 'a%2F..%2Fb', str_repeat('x', 3000), '%F0%9F%90%8C', '-1',
+                "%27%20OR%201=1", 'null', '..', 'count%40-5'],
         );
     }
 
@@ -114,7 +130,7 @@ final readonly class HostileInput
             return $this->value($random, ($schema['oneOf'] ?? $schema['allOf'])[0], $name);
         }
         if (isset($schema['enum'])) {
-            return self::one($random, $schema['enum']);
+            return $schema['enum'][$random->getInt(0, \count($schema['enum']) - 1)];
         }
         if (isset($this->known[$name])) {
             return self::one($random, [...$this->known[$name], 'unknown']);
@@ -156,7 +172,9 @@ final readonly class HostileInput
                 }
 
                 return (object) $object;
-            default: return self::one($random, ['Wim', 'corks', '12 corks, 25 mm', str_repeat('a', 70), "O'Hara", 'Zoë', '', '1 1/2 m of rope', '99999999999999999999 corks', '-3 pegs, 0 mm']);
+            default: return self::one($random, [
+                'Wim', 'corks', '12 corks, 25 mm', str_repeat('a', 70), "O'Hara", 'Zoë', '', '1 1/2 m of rope', '99999999999999999999 corks', '-3 pegs, 0 mm',
+            ]);
         }
     }
 
@@ -166,10 +184,13 @@ final readonly class HostileInput
         switch ($random->getInt(1, 8)) {
             case 1: return $this->activity;
             case 2: return "a: &a [x, x, x, x, x, x, x, x, x]\n".implode('', array_map(
-                static fn (int $i): string => \sprintf("%s: &%s [*%s, *%s, *%s, *%s, *%s, *%s, *%s]\n", ...array_merge([\chr(97 + $i), \chr(97 + $i)], array_fill(0, 7, \chr(96 + $i)))),
+                static fn (int $i): string => \sprintf("%s: &%s [%s]\n", \chr(97 + $i), \chr(97 + $i), implode(', ', array_fill(0, 7, '*'.\chr(96 + $i)))),
                 range(1, 8),
             )).$this->activity;
-            case 3: return $this->activity."\n".implode("\n", array_map(static fn (int $i): string => str_repeat(' ', $i).'n'.$i.':', range(0, $random->getInt(12, 60))));
+            case 3:
+                $deep = range(0, $random->getInt(12, 60));
+
+                return $this->activity."\n".implode("\n", array_map(static fn (int $i): string => str_repeat(' ', $i).'n'.$i.':', $deep));
             case 4: return $this->activity."\ncare: [".implode(', ', array_fill(0, $random->getInt(1500, 3000), 'x')).']';
             case 5: return str_repeat('é', 60_000);
             default:
@@ -184,7 +205,7 @@ final readonly class HostileInput
     /**
      * @template T
      *
-     * @param array<T> $values
+     * @param non-empty-array<T> $values
      *
      * @return T
      */

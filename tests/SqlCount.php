@@ -17,7 +17,10 @@ final class SqlCount extends AbstractLogger
     public function log(mixed $level, string|\Stringable $message, array $context = []): void
     {
         $sql = $context['sql'] ?? null;
-        if (str_contains((string) $message, 'Executing') && \is_string($sql) && Transactions::TAKE_TURN !== $sql && 1 === preg_match('/^\s*(SELECT|INSERT|UPDATE|DELETE)/i', $sql)) {
+        if (!str_contains((string) $message, 'Executing') || !\is_string($sql) || Transactions::TAKE_TURN === $sql) {
+            return;
+        }
+        if (1 === preg_match('/^\s*(SELECT|INSERT|UPDATE|DELETE)/i', $sql)) {
             $this->statements[] = $sql;
         }
     }

@@ -63,7 +63,10 @@ final class Children
         $fill($child);
         $this->write(function () use ($child, $on): void {
             if ($this->children->count() >= self::MOST_EVER) {
-                throw Refusal::invalid('name', \sprintf('Pindle keeps up to %d children, with those who were planned for once. Bring one of them back.', self::MOST_EVER));
+                throw Refusal::invalid(
+                    'name',
+                    \sprintf('Pindle keeps up to %d children, with those who were planned for once. Bring one of them back.', self::MOST_EVER),
+                );
             }
             $child->thread = $this->freeThread(null) ?? throw Refusal::invalid('name', 'Pindle plans for up to six children. Archive one first.');
             $this->hint($child, $on);

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Pindle\Tests\App;
 
+use Doctrine\ORM\EntityManagerInterface;
+use PHPUnit\Framework\Attributes\DataProvider;
 use Pindle\Tests\Make;
 
 /** Activities: the list, one of the household's own, files in and out, use it today. */
@@ -24,6 +26,44 @@ final class ActivitiesTest extends ApiTestCase
         self::assertGreaterThan($lacking($stocked), $lacking($bare), 'things make activities possible');
         self::assertSame($lacking($stocked), \count($this->ask('GET', '/cupboard/lacking')['lacking']));
         $this->refuse(404, 'id', 'GET', '/activities/fly-away');
+    }
+
+    /** @return iterable<string, array{string, string, string}> what is said, what stands in the file, what stands there instead */
+    public static function hurtful(): iterable
+    {
+        yield 'an anchor' => ['Line 1: anchors', '', "a: &a [1]\n"];
+        yield 'an anchor in a list' => ['anchors', 'part: near', 'part: [&a near, *a]'];
+        yield 'a tag' => ['and tags (!)', 'part: near', 'part: !php/object "O:8:\"stdClass\":0:{}"'];
+        yield 'too deep' => ['more in it', '', 'x: '.str_repeat('[', 17).str_repeat(']', 17)."\n"];
+        yield 'too much' => ['more in it', '', 'x: ['.implode(', ', array_fill(0, 2000, '1'))."]\n"];
+        yield 'too long' => ['too long', '', '# '.str_repeat('é', 50_000)."\n"];
+        yield 'no number' => ['that is none', 'seconds: ', 'seconds: .nan # '];
+        yield 'endless' => ['that is none', 'seconds: ', 'seconds: .inf # '];
+        yield 'a key nobody knows' => ['recipe: is not known', '', "recipe: cake\n"];
+        yield 'a count that divides by nothing at one number' => ['divides by nothing where n = 3', "count: 'n'", "count: 'n / (n - 3)'"];
+    }
+
+    #[DataProvider('hurtful')]
+    public function test_an_own_activity_that_would_hurt_is_refused_with_the_reason(string $said, string $for, string $instead): void
+    {
+        $file = str_replace("name: 'Fair shares'", "name: 'Ours'", $this->text('/activities/fair-shares/file'));
+        self::assertStringContainsString('' === $for ? 'name:' : $for, $file);
+        $text = '' === $for ? $instead.$file : substr_replace($file, $instead, (int) strpos($file, $for), \strlen($for));
+        $this->refuse(422, 'text', 'POST', '/activities', ['text' => $text]);
+
+        self::assertStringContainsString($said, (string) $this->browser->getResponse()->getContent());
+        self::assertStringNotContainsString('"own":true', $this->text('/activities'));
+    }
+
+    public function test_two_hundred_activities_of_your_own_are_plenty(): void
+    {
+        $file = $this->text('/activities/quick-peek/file');
+        $connection = self::service(EntityManagerInterface::class)->getConnection();
+        foreach (range(1, 199) as $i) {
+            $connection->insert('own_activity', ['id' => 'own-'.$i, 'data' => '{}', 'version' => 1]);
+        }
+        $this->ask('POST', '/activities', ['text' => $file], 201);
+        $this->refuse(422, 'text', 'POST', '/activities', ['text' => $file]);
     }
 
     public function test_an_activity_is_written_out_whole(): void

@@ -37,7 +37,8 @@ abstract class ApiTestCase extends WebTestCase
     /** @return array<string, mixed> */
     protected function send(string $method, string $path, string $body, int $expect, string $type = 'application/json'): array
     {
-        $this->browser->request($method, '/api'.$path, server: ['CONTENT_TYPE' => $type, 'HTTP_ACCEPT' => 'application/json', 'HTTP_SEC_FETCH_SITE' => 'same-origin'], content: $body);
+        $headers = ['CONTENT_TYPE' => $type, 'HTTP_ACCEPT' => 'application/json', 'HTTP_SEC_FETCH_SITE' => 'same-origin'];
+        $this->browser->request($method, '/api'.$path, server: $headers, content: $body);
         $response = $this->browser->getResponse();
         self::assertSame($expect, $response->getStatusCode(), substr((string) $response->getContent(), 0, 600));
         $data = json_decode((string) $response->getContent(), true);

@@ -13,8 +13,11 @@ final class HostileInputTest extends TestCase
 {
     public function test_no_request_hurts_the_house(): void
     {
+        // As public/index.php has it: of an input that is refused the framework makes a half-right object first.
+        $before = error_reporting(\E_ALL & ~\E_DEPRECATED);
         $run = new HostileRun(static fn (): Kernel => new Kernel('test', false));
         $run->run(800, 7);
+        error_reporting($before);
 
         self::assertSame([], $run->wrong);
         self::assertGreaterThan(400, array_sum(array_intersect_key($run->statuses, array_flip([400, 404, 409, 413, 415, 422]))), 'most are refused');

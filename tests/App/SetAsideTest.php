@@ -12,7 +12,7 @@ use Pindle\App\Platform\Database\SetAside;
 /** What is stored and cannot be read closes no room: it is set aside, named in the House, and everything else works. */
 final class SetAsideTest extends ApiTestCase
 {
-    /** @return iterable<string, array{string, string}> what the House says, and how the row is broken */
+    /** @return iterable<string, array{non-empty-string, string}> what the House says, and how the row is broken */
     public static function damage(): iterable
     {
         yield 'a thing whose sides are nothing' => ['A thing of the cupboard: corks', "UPDATE thing SET size = '[null,null,null]' WHERE name = 'corks'"];
@@ -30,6 +30,7 @@ final class SetAsideTest extends ApiTestCase
         yield 'what the house chose' => ['What the house chose', "INSERT INTO house (id, settings, version) VALUES (1, '\"fingers\"', 1)"];
     }
 
+    /** @param non-empty-string $named */
     #[DataProvider('damage')]
     public function test_it_is_set_aside_and_every_room_opens(string $named, string $damage): void
     {
@@ -73,7 +74,8 @@ final class SetAsideTest extends ApiTestCase
         $data = self::service(Activities::class)->data('frame-set');
         $data['things'][0]['count'] = 'n / (n - 2)';
         $connection = self::service(EntityManagerInterface::class)->getConnection();
-        foreach (['own-late' => json_encode($data), 'own-cut' => '{"name": "Half', 'own-huge' => json_encode(['name' => str_repeat('x', 1_100_000)])] as $id => $json) {
+        $huge = json_encode(['name' => str_repeat('x', 1_100_000)]);
+        foreach (['own-late' => json_encode($data), 'own-cut' => '{"name": "Half', 'own-huge' => $huge] as $id => $json) {
             $connection->insert('own_activity', ['id' => $id, 'data' => $json, 'version' => 1]);
         }
         foreach (['/activities', '/today', '/cupboard/lacking'] as $room) {

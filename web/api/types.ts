@@ -961,6 +961,10 @@ export interface components {
             views: string;
             answers: components["schemas"]["SettingAnswerView"][];
         };
+        SetAsideView: {
+            what: string;
+            on: string;
+        };
         HouseView: {
             today: string;
             zone: string;
@@ -972,6 +976,7 @@ export interface components {
             };
             questions: components["schemas"]["SettingView"][];
             version: number;
+            setAside: components["schemas"]["SetAsideView"][];
         };
         NeedView: {
             step: components["schemas"]["StepView"];

@@ -53,8 +53,8 @@ final readonly class SetAside
     private function sweepTable(ClassMetadata $class): int
     {
         $table = $class->getTableName();
-        /** @var list<int> $rows */
         $length = implode(' + ', array_map(static fn (string $column): string => 'COALESCE(LENGTH('.$column.'), 0)', $class->getColumnNames()));
+        /** @var list<int> $rows */
         $rows = $this->entities()->getConnection()->fetchFirstColumn('SELECT rowid FROM '.$table.' WHERE '.$length.' <= '.self::LARGEST);
         $found = 0;
         foreach (array_chunk($rows, self::AT_A_TIME) as $some) {

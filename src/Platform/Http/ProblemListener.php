@@ -109,7 +109,7 @@ final readonly class ProblemListener
     private static function message(ConstraintViolationInterface $violation): string
     {
         // The framework says of what class it should be.
-        return str_starts_with((string) $violation->getMessageTemplate(), 'This value should be of type') || null === $violation->getMessageTemplate()
+        return str_starts_with($violation->getMessageTemplate(), 'This value should be of type')
             ? 'This is missing, or not of the right kind.'
             : (string) $violation->getMessage();
     }

@@ -8,7 +8,10 @@ use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpKernel\Event\RequestEvent;
 
-/** Turns away what no room wants to see, before anything runs: what is no text, bodies that are too large, and anything but JSON where a route does not name another kind. */
+/**
+ * Turns away what no room wants to see, before anything runs: what is no text, bodies that are too large, and anything but JSON where a route
+ * does not name another kind.
+ */
 final class RequestGuard
 {
     public const LARGEST_BODY = 1_048_576;

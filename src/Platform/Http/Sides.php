@@ -16,6 +16,7 @@ final class Sides extends Assert\Compound
             new Assert\Type('list', 'Three sides, or none.'),
             new Assert\Count(min: 3, max: 3, exactMessage: 'Three sides, or none.'),
             new Assert\All([new Assert\Sequentially([
+                new Assert\NotNull(message: 'A side is a number of millimetres.'),
                 new Assert\Type(['int', 'float'], 'A side is a number of millimetres.'),
                 new Assert\Range(min: 1, max: 3000, notInRangeMessage: 'A side is between 1 and 3000 mm.'),
             ])]),

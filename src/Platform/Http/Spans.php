@@ -25,9 +25,11 @@ final class Spans extends Assert\Compound
             new Assert\Type('list', 'This should be a list of times.'),
             new Assert\Count(min: $this->least, max: $this->most, minMessage: $this->none, maxMessage: 'At most {{ limit }} times fit into a day here.'),
             new Assert\All([new Assert\Sequentially([
+                new Assert\NotNull(message: 'A time is from and to, in minutes after midnight.'),
                 new Assert\Type('list', 'A time is from and to, in minutes after midnight.'),
                 new Assert\Count(min: 2, max: 2, exactMessage: 'A time is from and to, in minutes after midnight.'),
                 new Assert\All([new Assert\Sequentially([
+                    new Assert\NotNull(message: 'A time is in whole minutes after midnight.'),
                     new Assert\Type('int', 'A time is in whole minutes after midnight.'),
                     new Assert\Range(min: 0, max: 1440, notInRangeMessage: 'A day has 0 to 1440 minutes.'),
                 ])]),

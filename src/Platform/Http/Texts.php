@@ -31,6 +31,7 @@ final class Texts extends Assert\Compound
                 maxMessage: 'At most {{ limit }} fit here.',
             ),
             new Assert\All([new Assert\Sequentially([
+                new Assert\NotNull(message: 'This should be a text.'),
                 new Assert\Type('string', 'This should be a text.'),
                 new Assert\Length(min: 1, max: $this->longest, minMessage: 'Nothing is written here.', maxMessage: 'At most {{ limit }} letters fit here.'),
                 new Assert\Regex(Name::UNPRINTABLE, match: false, message: 'There is a letter in it that cannot be shown.'),

@@ -9,6 +9,7 @@ use OpenApi\Attributes as OA;
 use Pindle\App\Content\BrokenContent;
 use Pindle\App\Content\Lines;
 use Pindle\App\Household\Activities;
+use Pindle\App\Household\Unchanged;
 use Pindle\App\Plan\Planning;
 use Pindle\App\Plan\Plans;
 use Pindle\App\Platform\Clock;
@@ -31,6 +32,7 @@ final readonly class ActivitiesController
         private ActivityViews $views,
         private Planning $planning,
         private Plans $plans,
+        private Unchanged $unchanged,
         private Clock $clock,
     ) {
     }
@@ -39,11 +41,11 @@ final readonly class ActivitiesController
     #[OA\Response(response: 200, description: 'All activities', content: new OA\JsonContent(ref: new Model(type: ActivitiesView::class)))]
     public function list(): JsonResponse
     {
-        return new JsonResponse(new ActivitiesView(
+        return JsonResponse::fromJsonString($this->unchanged->text('activities', fn (): string => json_encode(new ActivitiesView(
             $this->views->strands(),
             $this->views->cards($this->activities->catalogue()->activities),
             $this->activities->broken(),
-        ));
+        ), JsonResponse::DEFAULT_ENCODING_OPTIONS | \JSON_THROW_ON_ERROR)));
     }
 
     #[Route('', name: 'activities_add', methods: ['POST'])]

@@ -49,7 +49,8 @@ final readonly class FirstLookController
     public function answer(string $childId, #[MapRequestPayload] LookAnswerInput $input): JsonResponse
     {
         $at = $this->time->seenAt($input->at);
-        $this->looks->answer($this->child($childId), $input->id->toRfc4122(), $input->stepId, $input->outcome, $at, $this->clock->dayOf($at), $input->deviceId->toRfc4122());
+        [$id, $device] = [$input->id->toRfc4122(), $input->deviceId->toRfc4122()];
+        $this->looks->answer($this->child($childId), $id, $input->stepId, $input->outcome, $at, $this->clock->dayOf($at), $device);
 
         return $this->look($childId);
     }

@@ -13,6 +13,7 @@ use Pindle\App\Household\Activities;
 use Pindle\App\Household\Children;
 use Pindle\App\Household\ThingEntity;
 use Pindle\App\Household\Things;
+use Pindle\App\Household\Unchanged;
 use Pindle\App\Platform\Clock;
 use Pindle\App\Platform\Http\Refusal;
 use Pindle\App\Views\Lacks;
@@ -38,6 +39,7 @@ final readonly class CupboardController
         private Children $children,
         private Activities $activities,
         private Lacks $lacks,
+        private Unchanged $unchanged,
         private ThingFile $file,
         private CautionFile $cautionFile,
         private Cautions $cautions,
@@ -125,6 +127,14 @@ final readonly class CupboardController
     #[OA\Response(response: 200, description: 'What is missing for which activities', content: new OA\JsonContent(ref: new Model(type: LackingsView::class)))]
     public function lacking(): JsonResponse
     {
+        return JsonResponse::fromJsonString($this->unchanged->text(
+            'lacking',
+            fn (): string => json_encode($this->lackings(), JsonResponse::DEFAULT_ENCODING_OPTIONS | \JSON_THROW_ON_ERROR),
+        ));
+    }
+
+    private function lackings(): LackingsView
+    {
         [$things, $children, $today] = [$this->things->present(), $this->children->present($this->clock->today()), $this->clock->today()];
         $lacking = [];
         $can = 0;
@@ -137,7 +147,7 @@ final readonly class CupboardController
             }
         }
 
-        return new JsonResponse(new LackingsView($can, $lacking));
+        return new LackingsView($can, $lacking);
     }
 
     #[Route('/tick', name: 'cupboard_tick', methods: ['POST'])]

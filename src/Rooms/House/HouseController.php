@@ -49,7 +49,10 @@ final readonly class HouseController
             $this->house->version(),
             [
                 ...array_map($this->setAside(...), $this->aside->all()),
-                ...array_map(static fn (string $broken): SetAsideView => new SetAsideView('An activity of your own: '.$broken, ''), $this->activities->broken()),
+                ...array_map(
+                    static fn (string $broken): SetAsideView => new SetAsideView('An activity of your own: '.$broken, ''),
+                    $this->activities->broken(),
+                ),
             ],
         ));
     }

@@ -72,7 +72,8 @@ final readonly class MapController
         $child = $this->children->child($childId, $this->clock->today());
         $this->mustBeOnTheMap($stepId);
         $at = $this->time->seenAt($input->at);
-        $this->evidence->note($child, new Witness($input->id->toRfc4122(), $stepId, $input->outcome, trim($input->note), $at, $this->clock->dayOf($at), $input->deviceId->toRfc4122()));
+        [$id, $device, $day] = [$input->id->toRfc4122(), $input->deviceId->toRfc4122(), $this->clock->dayOf($at)];
+        $this->evidence->note($child, new Witness($id, $stepId, $input->outcome, trim($input->note), $at, $day, $device));
 
         return $this->evidence($childId, $stepId);
     }
@@ -84,7 +85,8 @@ final readonly class MapController
         $child = $this->children->child($childId, $this->clock->today());
         $this->mustBeOnTheMap($stepId);
         $at = $this->time->seenAt($input->at);
-        $this->evidence->note($child, new HandMark($input->id->toRfc4122(), $stepId, $input->mark, trim($input->note), $at, $this->clock->dayOf($at), $input->deviceId->toRfc4122()));
+        [$id, $device, $day] = [$input->id->toRfc4122(), $input->deviceId->toRfc4122(), $this->clock->dayOf($at)];
+        $this->evidence->note($child, new HandMark($id, $stepId, $input->mark, trim($input->note), $at, $day, $device));
 
         return $this->evidence($childId, $stepId);
     }
