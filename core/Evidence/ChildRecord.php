@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pindle\Core\Evidence;
 
 use Pindle\Core\Calendar\LocalDate;
+use Pindle\Core\Child\Fingers;
 use Pindle\Core\Child\Settings;
 use Pindle\Core\Skill\SkillMap;
 use Pindle\Core\Skill\Step;
@@ -49,14 +50,40 @@ final readonly class ChildRecord
      */
     public static function replay(SkillMap $map, iterable $evidence, Settings $settings = new Settings(), array $priors = []): self
     {
-        $record = self::blank($map, $settings, $priors);
+        return self::blank($map, $settings, $priors)->extended($evidence);
+    }
+
+    /**
+     * The record after more evidence, in whatever order it arrived, all of it later than what is in it. Steps that left the map are passed over.
+     *
+     * @param iterable<Seen> $evidence
+     */
+    public function extended(iterable $evidence): self
+    {
+        $record = $this;
         foreach (self::inOrder($evidence) as $seen) {
-            if ($map->has($seen->stepId)) {
+            if ($this->map->has($seen->stepId)) {
                 $record = $record->with($seen);
             }
         }
 
         return $record;
+    }
+
+    /**
+     * What a record follows from besides the evidence and the priors: where this is the same, so is the record. Of the settings only those count
+     * that decide what an attempt is worth; how a sum is said or drawn does not.
+     *
+     * @return list<mixed> to be written as JSON
+     */
+    public static function followsFrom(SkillMap $map, Settings $settings): array
+    {
+        $steps = [];
+        foreach (OwnMap::of($map, $settings)->steps as $step) {
+            $steps[] = [$step->id, $step->needs, $step->forms, $step->skill->kind, $step->skill->signs];
+        }
+
+        return [$steps, Fingers::BringThings === $settings->fingers, $settings->thingsStay, $settings->secureRule];
     }
 
     /**

@@ -107,6 +107,42 @@ class AttemptEntity implements Readable
         );
     }
 
+    /**
+     * As the database has it, without the ORM: years of attempts are read at a time.
+     *
+     * @param array<string, mixed> $row column => value
+     */
+    public static function ofRow(array $row): self
+    {
+        $text = static fn (string $column): string => (string) $row[$column];
+        $given = static fn (string $column): ?string => null === $row[$column] ? null : (string) $row[$column];
+        $things = json_decode($text('thing_ids'), true, 4, \JSON_THROW_ON_ERROR);
+
+        return new self(
+            $text('id'),
+            $text('child_id'),
+            $text('step_id'),
+            $text('sitting_id'),
+            $text('question_id'),
+            $text('activity_id'),
+            null === $row['form'] ? null : Form::from($text('form')),
+            Help::from($text('help')),
+            \is_array($things) ? array_values(array_map(strval(...), $things)) : [],
+            $text('question'),
+            null === $row['choices'] ? null : (int) $text('choices'),
+            Outcome::from($text('outcome')),
+            null === $row['method'] ? null : Method::from($text('method')),
+            null === $row['slip'] ? null : Slip::from($text('slip')),
+            (int) $text('at'),
+            $text('day'),
+            $text('device_id'),
+            null === $row['removed_at'] ? null : (int) $text('removed_at'),
+            null === $row['error'] ? null : (float) $text('error'),
+            (bool) $row['is_look'],
+            $given('corrects'),
+        );
+    }
+
     public function toCore(): Attempt
     {
         return new Attempt(

@@ -85,7 +85,7 @@ final readonly class Evidence
             return $this->records->change($child, function () use ($child, $seen, $now): void {
                 $seen->removedAt = (int) $now->format('Uv');
                 $this->events->dispatch(new EvidenceChanged($child->id, $seen->sittingId));
-            }, [], [$seen->stepId]);
+            }, [], [$seen->toCore()]);
         });
     }
 
@@ -125,7 +125,7 @@ final readonly class Evidence
                 $this->entities->flush();
                 $this->entities->persist(AttemptEntity::of($right, $child->id, $wrong->questionId, $wrong->id));
                 $this->events->dispatch(new EvidenceChanged($child->id, $wrong->sittingId));
-            }, [$right], [$wrong->stepId]);
+            }, [$right], [$wrong->toCore()]);
         });
     }
 

@@ -65,6 +65,30 @@ class NoteEntity implements Readable
         );
     }
 
+    /**
+     * As the database has it, without the ORM.
+     *
+     * @param array<string, mixed> $row column => value
+     */
+    public static function ofRow(array $row): self
+    {
+        $text = static fn (string $column): string => (string) $row[$column];
+
+        return new self(
+            $text('id'),
+            $text('child_id'),
+            $text('step_id'),
+            null === $row['sitting_id'] ? null : $text('sitting_id'),
+            null === $row['outcome'] ? null : Outcome::from($text('outcome')),
+            null === $row['mark'] ? null : Mark::from($text('mark')),
+            $text('note'),
+            (int) $text('at'),
+            $text('day'),
+            $text('device_id'),
+            null === $row['removed_at'] ? null : (int) $text('removed_at'),
+        );
+    }
+
     public function toCore(): Witness|HandMark
     {
         $at = AttemptEntity::instant($this->at);

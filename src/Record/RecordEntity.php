@@ -28,6 +28,9 @@ class RecordEntity
         public ?array $newest,
         #[ORM\Column(type: Types::JSON)]
         public array $lastSittings,
+        /** Pieces of evidence since the last checkpoint. */
+        #[ORM\Column(options: ['default' => 0])]
+        public int $since = 0,
     ) {
     }
 }

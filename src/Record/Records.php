@@ -6,9 +6,9 @@ namespace Pindle\App\Record;
 
 use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\DBAL\Exception\DriverException;
+use Doctrine\DBAL\ParameterType;
 use Doctrine\ORM\EntityManagerInterface;
 use Pindle\App\Platform\Database\CannotWrite;
-use Pindle\App\Platform\Database\Rows;
 use Pindle\App\Platform\Database\Transactions;
 use Pindle\App\Platform\Http\Refusal;
 use Pindle\Core\Child\Child;
@@ -19,22 +19,27 @@ use Pindle\Core\Skill\SkillMap;
 
 /**
  * Keeps the record of each child beside the evidence it follows from, so that nobody reads years of attempts again. What arrives in order
- * changes a few states; what arrives late or is taken back makes anew the states it can touch; a change of map, settings or prior makes
- * all of them anew. Derived rows are read and written as rows: they have no identity to guard.
+ * changes a few states. What arrives late or is taken back is replayed from a checkpoint: the record as it was some evidence ago; where it is
+ * from before them, the states it can touch are made anew. A change of map, settings or prior makes all of them anew, when the record is
+ * next looked at.
  */
 final readonly class Records
 {
-    /** Raised whenever the rules of core/Evidence change what follows from the same evidence. */
-    private const RULES = 2;
-
     /** So much seen of one child on one day is kept. */
     public const MOST_A_DAY = 500;
+
+    /** Two checkpoints are kept, so many pieces of evidence apart: what is replayed is between this and twice as much. */
+    public const EVERY = 200;
 
     /** Evidence that arrives while a record is made anew makes it anew again, so often; then it is used and not kept. */
     private const TIMES = 3;
 
-    public function __construct(private EntityManagerInterface $entities, private Transactions $transactions, private SkillMap $map)
-    {
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private Transactions $transactions,
+        private RecordRows $rows,
+        private SkillMap $map,
+    ) {
     }
 
     /**
@@ -44,10 +49,10 @@ final readonly class Records
      */
     public function of(array $children): array
     {
-        $kept = $this->kept($children);
+        $kept = $this->rows->of($children);
         $records = [];
         foreach ($children as $child) {
-            $records[$child->id] = $kept[$child->id][0] ?? $this->rebuild($child);
+            $records[$child->id] = ($kept[$child->id] ?? null)->record ?? $this->rebuild($child);
         }
 
         return $records;
@@ -67,14 +72,28 @@ final readonly class Records
     {
         for ($time = 1;; ++$time) {
             $seen = $this->evidenceOf($child->id);
-            $record = $this->replayed($child);
+            $evidence = $this->evidence($child->id);
+            usort($evidence, Seen::compare(...));
+            $record = ChildRecord::blank($this->map, $child->settings, $child->priors);
+            $checkpoints = [];
+            foreach ([0 => 2 * self::EVERY, 1 => self::EVERY] as $slot => $before) {
+                $part = array_splice($evidence, 0, max(0, \count($evidence) - $before));
+                if ([] !== $part) {
+                    $record = $record->extended($part);
+                    $checkpoints[$slot] = [$record, KeptRecord::place($part[\count($part) - 1])];
+                }
+            }
+            $record = $record->extended($evidence);
             try {
-                $isKept = $this->transactions->run(function () use ($child, $record, $seen): bool {
+                $isKept = $this->transactions->run(function () use ($child, $record, $checkpoints, $evidence, $seen): bool {
                     if ($seen !== $this->evidenceOf($child->id)) {
                         return false;
                     }
-                    $this->entities->getConnection()->executeStatement('DELETE FROM step_state WHERE child_id = ?', [$child->id]);
-                    $this->keep($child, null, $record, null === $record->newest ? null : self::position($record->newest));
+                    $this->rows->clear($child);
+                    $this->rows->put($child, null, $record, null === $record->newest ? null : KeptRecord::place($record->newest), \count($evidence));
+                    foreach ($checkpoints as $slot => [$was, $newest]) {
+                        $this->rows->putCheckpoint($child, $slot, $was, $newest);
+                    }
 
                     return true;
                 });
@@ -87,61 +106,68 @@ final readonly class Records
         }
     }
 
-    /** What tells one state of the evidence of a child from another: attempts and notes are never deleted, only added and taken back. */
-    private function evidenceOf(string $childId): string
-    {
-        return (string) $this->entities->getConnection()->fetchOne(
-            "SELECT (SELECT COUNT(*) || '-' || COUNT(removed_at) FROM attempt WHERE child_id = :child)"
-            ." || '/' || (SELECT COUNT(*) || '-' || COUNT(removed_at) FROM note WHERE child_id = :child)",
-            ['child' => $childId],
-        );
-    }
-
     /**
      * Writes evidence and the record that follows from it in one go: while it runs no other device can write.
      *
      * @param callable():void $write persists the evidence
      * @param list<Seen>      $new   added by it
-     * @param list<string>    $stepIds of evidence that is taken back by it
+     * @param list<Seen>      $gone  taken back by it
      *
      * @throws Refusal 422 when there is absurdly much on one day
      */
-    public function change(Child $child, callable $write, array $new, array $stepIds = []): ChildRecord
+    public function change(Child $child, callable $write, array $new, array $gone = []): ChildRecord
     {
-        return $this->transactions->run(function () use ($child, $write, $new, $stepIds): ChildRecord {
-            /** @var array{child_id: string, basis: string|null, newest: string|null, last_sittings: string, on_day: int} $row */
-            $row = $this->entities->getConnection()->fetchAssociative(
-                'SELECT c.id AS child_id, r.basis, r.newest, r.last_sittings, (SELECT COUNT(*) FROM attempt a WHERE a.child_id = c.id AND a.day = :day)'
-                .' + (SELECT COUNT(*) FROM note n WHERE n.child_id = c.id AND n.day = :day) AS on_day'
-                .' FROM child c LEFT JOIN record r ON r.child_id = c.id WHERE c.id = :child',
-                ['child' => $child->id, 'day' => isset($new[0]) ? $new[0]->day->toString() : ''],
-            ) ?: throw new \LogicException('A record is of a child that is kept.');
-            if ([] !== $new && $row['on_day'] >= self::MOST_A_DAY) {
-                throw Refusal::invalid('at', \sprintf('%d things seen of one child on one day are kept already; that is plenty.', self::MOST_A_DAY));
-            }
-            [$before, $newest] = null === $row['basis'] ? [null, null] : $this->read([$child], [$row])[$child->id] ?? [null, null];
+        return $this->transactions->run(function () use ($child, $write, $new, $gone): ChildRecord {
+            $kept = $this->lastKept($child, $new);
             $write();
             $this->entities->flush();
-            if (null === $before) {
+            if (null === $kept) {
                 return $this->rebuild($child);
             }
-            $after = $before;
-            foreach ($new as $seen) {
-                if ([] === $stepIds && (null === $newest || self::position($seen) > $newest)) {
-                    $after = $after->with($seen);
-                    $newest = self::position($seen);
-                } else {
-                    $stepIds[] = $seen->stepId;
-                    $newest = max($newest, self::position($seen));
-                }
-            }
-            if ([] !== $stepIds) {
-                $after = $this->again($child, $after, array_values(array_unique($stepIds)));
-            }
-            $this->keep($child, $before, $after, $newest);
+            $late = array_filter($new, static fn (Seen $seen): bool => !$kept->isBefore($seen));
 
-            return $after;
+            return [] === $late && [] === $gone ? $this->goOn($child, $kept, $new) : $this->goBack($child, $kept, [...$new, ...$gone]);
         });
+    }
+
+    /** @param list<Seen> $new in whatever order, all after what is kept */
+    private function goOn(Child $child, KeptRecord $kept, array $new): ChildRecord
+    {
+        $after = $kept->record->extended($new);
+        $newest = null === $after->newest ? $kept->newest : KeptRecord::place($after->newest);
+        $since = $kept->since + \count($new);
+        if ($since >= self::EVERY && null !== $newest) {
+            $this->rows->shiftCheckpoints($child);
+            $this->rows->putCheckpoint($child, 1, $after, $newest);
+            $since = 0;
+        }
+        $this->rows->put($child, $kept, $after, $newest, $since);
+
+        return $after;
+    }
+
+    /**
+     * Replays from the last checkpoint before all that changed.
+     *
+     * @param list<Seen> $changed
+     */
+    private function goBack(Child $child, KeptRecord $kept, array $changed): ChildRecord
+    {
+        foreach ($this->rows->checkpoints($child, $kept) as $slot => $checkpoint) {
+            if ([] === array_filter($changed, static fn (Seen $seen): bool => !$checkpoint->isBefore($seen))) {
+                $evidence = array_values(array_filter($this->evidence($child->id, null, $checkpoint->newest[0] ?? 0), $checkpoint->isBefore(...)));
+                $after = $checkpoint->record->extended($evidence);
+                $this->rows->dropCheckpoints($child, $slot + 1);
+                $this->rows->put($child, $kept, $after, null === $after->newest ? $checkpoint->newest : KeptRecord::place($after->newest), \count($evidence));
+
+                return $after;
+            }
+        }
+        $this->rows->dropCheckpoints($child, 0);
+        $after = $this->again($child, $kept->record, array_values(array_unique(array_map(static fn (Seen $seen): string => $seen->stepId, $changed))));
+        $this->rows->put($child, $kept, $after, max([$kept->newest, ...array_map(KeptRecord::place(...), $changed)]), 0);
+
+        return $after;
     }
 
     /** @param list<string> $stepIds */
@@ -161,135 +187,68 @@ final readonly class Records
     }
 
     /**
+     * What is kept of a child, and whether the day still has room.
+     *
+     * @param list<Seen> $new
+     *
+     * @throws Refusal 422
+     */
+    private function lastKept(Child $child, array $new): ?KeptRecord
+    {
+        /** @var array{child_id: string, basis: string|null, newest: string|null, last_sittings: string, since: int, on_day: int} $row */
+        $row = $this->entities->getConnection()->fetchAssociative(
+            'SELECT c.id AS child_id, r.basis, r.newest, r.last_sittings, r.since,'
+            .' (SELECT COUNT(*) FROM attempt a WHERE a.child_id = c.id AND a.at >= :from AND a.day = :day)'
+            .' + (SELECT COUNT(*) FROM note n WHERE n.child_id = c.id AND n.day = :day) AS on_day'
+            .' FROM child c LEFT JOIN record r ON r.child_id = c.id WHERE c.id = :child',
+            // The index is by instant; a day of the household lies within two days of it anywhere.
+            [
+                'child' => $child->id,
+                'day' => isset($new[0]) ? $new[0]->day->toString() : '',
+                'from' => isset($new[0]) ? (int) $new[0]->at->format('Uv') - 172_800_000 : 0,
+            ],
+            ['from' => ParameterType::INTEGER],
+        ) ?: throw new \LogicException('A record is of a child that is kept.');
+        if ([] !== $new && $row['on_day'] >= self::MOST_A_DAY) {
+            throw Refusal::invalid('at', \sprintf('%d things seen of one child on one day are kept already; that is plenty.', self::MOST_A_DAY));
+        }
+
+        return null === $row['basis'] ? null : $this->rows->read([$child], [$row])[$child->id] ?? null;
+    }
+
+    /** What tells one state of the evidence of a child from another: attempts and notes are never deleted, only added and taken back. */
+    private function evidenceOf(string $childId): string
+    {
+        return (string) $this->entities->getConnection()->fetchOne(
+            "SELECT (SELECT COUNT(*) || '-' || COUNT(removed_at) FROM attempt WHERE child_id = :child)"
+            ." || '/' || (SELECT COUNT(*) || '-' || COUNT(removed_at) FROM note WHERE child_id = :child)",
+            ['child' => $childId],
+        );
+    }
+
+    /**
      * All evidence that counts.
      *
      * @param list<string>|null $stepIds only of these steps
+     * @param int               $from    only from this instant on, in milliseconds
      *
      * @return list<Seen>
      */
-    private function evidence(string $childId, ?array $stepIds = null): array
+    private function evidence(string $childId, ?array $stepIds = null, int $from = 0): array
     {
-        $criteria = ['childId' => $childId, 'removedAt' => null] + (null === $stepIds ? [] : ['stepId' => $stepIds]);
         $seen = [];
-        foreach ([AttemptEntity::class, NoteEntity::class] as $class) {
-            foreach ($this->entities->getRepository($class)->findBy($criteria) as $entity) {
-                $seen[] = $entity->toCore();
+        $where = ' WHERE child_id = :child AND removed_at IS NULL AND at >= :from'.(null === $stepIds ? '' : ' AND step_id IN (:steps)');
+        $values = ['child' => $childId, 'from' => $from] + (null === $stepIds ? [] : ['steps' => $stepIds]);
+        foreach (['attempt' => AttemptEntity::ofRow(...), 'note' => NoteEntity::ofRow(...)] as $table => $read) {
+            foreach ($this->entities->getConnection()->iterateAssociative(
+                'SELECT * FROM '.$table.$where.' ORDER BY at, device_id, id',
+                $values,
+                ['from' => ParameterType::INTEGER, 'steps' => ArrayParameterType::STRING],
+            ) as $row) {
+                $seen[] = $read($row)->toCore();
             }
         }
 
         return $seen;
-    }
-
-    /**
-     * @param list<Child> $children
-     *
-     * @return array<string, array{ChildRecord, array{int, string, string}|null}> by child id; those of whom nothing fitting is kept are missing
-     */
-    private function kept(array $children): array
-    {
-        /** @var list<array{child_id: string, basis: string, newest: string|null, last_sittings: string}> $rows */
-        $rows = $this->entities->getConnection()->fetchAllAssociative(
-            'SELECT child_id, basis, newest, last_sittings FROM record WHERE child_id IN (?)',
-            [self::ids($children)],
-            [ArrayParameterType::STRING],
-        );
-
-        return $this->read($children, $rows);
-    }
-
-    /**
-     * @param list<Child>                                                                                       $children
-     * @param list<array{child_id: string, basis: string, newest: string|null, last_sittings: string}> $rows
-     *
-     * @return array<string, array{ChildRecord, array{int, string, string}|null}>
-     */
-    private function read(array $children, array $rows): array
-    {
-        $states = [];
-        /** @var list<array{child_id: string, step_id: string, state: string}> $stored */
-        $stored = [] === $rows ? [] : $this->entities->getConnection()->fetchAllAssociative(
-            'SELECT child_id, step_id, state FROM step_state WHERE child_id IN (?)',
-            [self::ids($children)],
-            [ArrayParameterType::STRING],
-        );
-        foreach ($stored as $one) {
-            $states[$one['child_id']][$one['step_id']] = $one['state'];
-        }
-        $kept = [];
-        foreach ($children as $child) {
-            foreach ($rows as $row) {
-                if ($row['child_id'] !== $child->id || $row['basis'] !== $this->basis($child)) {
-                    continue;
-                }
-                $read = [];
-                foreach ($states[$child->id] ?? [] as $stepId => $state) {
-                    $read[$stepId] = StateCodec::read($stepId, $state);
-                }
-                /** @var array{int, string, string}|null $newest */
-                $newest = null === $row['newest'] ? null : json_decode($row['newest'], true, 4, \JSON_THROW_ON_ERROR);
-                $kept[$child->id] = [ChildRecord::kept($this->map, $child->settings, $read, StateCodec::readSittings($row['last_sittings'])), $newest];
-            }
-        }
-
-        return $kept;
-    }
-
-    /** @param array{int, string, string}|null $newest */
-    private function keep(Child $child, ?ChildRecord $before, ChildRecord $after, ?array $newest): void
-    {
-        $connection = $this->entities->getConnection();
-        Rows::put(
-            $connection,
-            'record',
-            ['child_id'],
-            [[
-                'child_id' => $child->id,
-                'basis' => $this->basis($child),
-                'newest' => null === $newest ? null : json_encode($newest, \JSON_THROW_ON_ERROR),
-                'last_sittings' => StateCodec::writeSittings($after->lastSittings),
-            ]],
-        );
-        $changed = [];
-        foreach ($after->states as $stepId => $state) {
-            if ($state !== ($before?->states[$stepId] ?? null)) {
-                $changed[] = ['child_id' => $child->id, 'step_id' => $stepId, 'state' => StateCodec::write($state)];
-            }
-        }
-        Rows::put($connection, 'step_state', ['child_id', 'step_id'], $changed);
-        $gone = array_keys(array_diff_key($before->states ?? [], $after->states));
-        if ([] !== $gone) {
-            $connection->executeStatement(
-                'DELETE FROM step_state WHERE child_id = ? AND step_id IN (?)',
-                [$child->id, $gone],
-                [1 => ArrayParameterType::STRING],
-            );
-        }
-    }
-
-    /** What a record follows from besides the evidence. */
-    private function basis(Child $child): string
-    {
-        $map = [];
-        foreach ($this->map->steps as $step) {
-            $map[] = [$step->id, $step->needs, $step->forms, $step->skill->kind, $step->skill->signs];
-        }
-
-        return sha1(json_encode([self::RULES, $map, $child->settings->answers(), $child->priors], \JSON_THROW_ON_ERROR));
-    }
-
-    /**
-     * @param list<Child> $children
-     *
-     * @return list<string>
-     */
-    private static function ids(array $children): array
-    {
-        return array_map(static fn (Child $child): string => $child->id, $children);
-    }
-
-    /** @return array{int, string, string} */
-    private static function position(Seen $seen): array
-    {
-        return [(int) $seen->at->format('Uv'), $seen->deviceId, $seen->id];
     }
 }

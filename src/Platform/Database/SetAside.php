@@ -35,9 +35,10 @@ final readonly class SetAside
         }
         if ($found > 0) {
             $connection = $this->entities()->getConnection();
-            foreach (['DELETE FROM record', 'DELETE FROM step_state', 'UPDATE day SET stale = 1, version = version + 1'] as $statement) {
-                $connection->executeStatement($statement);
+            foreach (['record', 'checkpoint', 'step_state'] as $derived) {
+                $connection->executeStatement('DELETE FROM '.$derived);
             }
+            $connection->executeStatement('UPDATE day SET stale = 1, version = version + 1');
         }
 
         return $found;

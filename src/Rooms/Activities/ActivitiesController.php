@@ -32,20 +32,19 @@ final readonly class ActivitiesController
         private ActivityViews $views,
         private Planning $planning,
         private Plans $plans,
-        private Unchanged $unchanged,
         private Clock $clock,
     ) {
     }
 
-    #[Route('', name: 'activities_list', methods: ['GET'])]
+    #[Route('', name: 'activities_list', methods: ['GET'], defaults: Unchanged::ANSWER)]
     #[OA\Response(response: 200, description: 'All activities', content: new OA\JsonContent(ref: new Model(type: ActivitiesView::class)))]
     public function list(): JsonResponse
     {
-        return JsonResponse::fromJsonString($this->unchanged->text('activities', fn (): string => json_encode(new ActivitiesView(
+        return new JsonResponse(new ActivitiesView(
             $this->views->strands(),
             $this->views->cards($this->activities->catalogue()->activities),
             $this->activities->broken(),
-        ), JsonResponse::DEFAULT_ENCODING_OPTIONS | \JSON_THROW_ON_ERROR)));
+        ));
     }
 
     #[Route('', name: 'activities_add', methods: ['POST'])]

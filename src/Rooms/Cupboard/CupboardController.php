@@ -39,7 +39,6 @@ final readonly class CupboardController
         private Children $children,
         private Activities $activities,
         private Lacks $lacks,
-        private Unchanged $unchanged,
         private ThingFile $file,
         private CautionFile $cautionFile,
         private Cautions $cautions,
@@ -123,17 +122,9 @@ final readonly class CupboardController
         ));
     }
 
-    #[Route('/lacking', name: 'cupboard_lacking', methods: ['GET'])]
+    #[Route('/lacking', name: 'cupboard_lacking', methods: ['GET'], defaults: Unchanged::ANSWER)]
     #[OA\Response(response: 200, description: 'What is missing for which activities', content: new OA\JsonContent(ref: new Model(type: LackingsView::class)))]
     public function lacking(): JsonResponse
-    {
-        return JsonResponse::fromJsonString($this->unchanged->text(
-            'lacking',
-            fn (): string => json_encode($this->lackings(), JsonResponse::DEFAULT_ENCODING_OPTIONS | \JSON_THROW_ON_ERROR),
-        ));
-    }
-
-    private function lackings(): LackingsView
     {
         [$things, $children, $today] = [$this->things->present(), $this->children->present($this->clock->today()), $this->clock->today()];
         $lacking = [];
@@ -147,7 +138,7 @@ final readonly class CupboardController
             }
         }
 
-        return new LackingsView($can, $lacking);
+        return new JsonResponse(new LackingsView($can, $lacking));
     }
 
     #[Route('/tick', name: 'cupboard_tick', methods: ['POST'])]

@@ -224,7 +224,11 @@ final readonly class MapViews
             null === $seen->slip ? null : $this->words->say('slips', $seen->slip),
             Help::Bare === $seen->help ? null : $this->words->say('helps', $seen->help),
             null === $seen->form ? null : $this->words->say('forms', $seen->form),
-            $seen->isLook ? $this->words->say('seen', 'look') : $this->activities->words($seen->activityId)->name,
+            match (true) {
+                $seen->isLook => $this->words->say('seen', 'look'),
+                $this->activities->catalogue()->has($seen->activityId) => $this->activities->words($seen->activityId)->name,
+                default => $this->words->say('stand_ins', 'some-activity'),
+            },
             array_map(static fn (string $id): string => ($things[$id] ?? null)->name ?? 'things', $seen->thingIds),
             null,
             $removed,

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\App\Record;
+
+use Doctrine\DBAL\Types\Types;
+use Doctrine\ORM\Mapping as ORM;
+
+/** The record of one child as it was some evidence ago, from which late evidence is replayed. Follows from the evidence; see Records. */
+#[ORM\Entity]
+#[ORM\Table(name: 'checkpoint')]
+class CheckpointEntity
+{
+    /**
+     * @param list<mixed>           $newest       place of the newest piece of evidence in it
+     * @param list<mixed>           $lastSittings as StateCodec writes them
+     * @param array<string, string> $states       step id => state as StateCodec writes it
+     */
+    public function __construct(
+        #[ORM\Id]
+        #[ORM\Column(length: 36)]
+        public string $childId,
+        /** 0 for the earlier, 1 for the later. */
+        #[ORM\Id]
+        #[ORM\Column]
+        public int $slot,
+        #[ORM\Column(type: Types::JSON)]
+        public array $newest,
+        #[ORM\Column(type: Types::JSON)]
+        public array $lastSittings,
+        #[ORM\Column(type: Types::JSON)]
+        public array $states,
+    ) {
+    }
+}

@@ -1,0 +1,197 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\App\Record;
+
+use Doctrine\DBAL\ArrayParameterType;
+use Doctrine\DBAL\Connection;
+use Doctrine\DBAL\ParameterType;
+use Pindle\App\Platform\Database\Rows;
+use Pindle\Core\Child\Child;
+use Pindle\Core\Evidence\ChildRecord;
+use Pindle\Core\Skill\SkillMap;
+
+/**
+ * Reads and writes kept records. Derived rows are read and written as rows: they have no identity to guard.
+ *
+ * @phpstan-type Row array{child_id: string, basis: string, newest: string|null, last_sittings: string, since: int}
+ */
+final readonly class RecordRows
+{
+    /** Raised whenever the rules of core/Evidence change what follows from the same evidence. */
+    private const RULES = 3;
+
+    public function __construct(private Connection $connection, private SkillMap $map)
+    {
+    }
+
+    /**
+     * @param list<Child> $children
+     *
+     * @return array<string, KeptRecord> by child id; those of whom nothing fitting is kept are missing
+     */
+    public function of(array $children): array
+    {
+        /** @var list<Row> $rows */
+        $rows = $this->connection->fetchAllAssociative(
+            'SELECT child_id, basis, newest, last_sittings, since FROM record WHERE child_id IN (?)',
+            [self::ids($children)],
+            [ArrayParameterType::STRING],
+        );
+
+        return $this->read($children, $rows);
+    }
+
+    /**
+     * @param list<Child> $children
+     * @param list<Row>   $rows
+     *
+     * @return array<string, KeptRecord>
+     */
+    public function read(array $children, array $rows): array
+    {
+        $texts = [];
+        /** @var list<array{child_id: string, step_id: string, state: string}> $stored */
+        $stored = [] === $rows ? [] : $this->connection->fetchAllAssociative(
+            'SELECT child_id, step_id, state FROM step_state WHERE child_id IN (?)',
+            [self::ids($children)],
+            [ArrayParameterType::STRING],
+        );
+        foreach ($stored as $one) {
+            $texts[$one['child_id']][$one['step_id']] = $one['state'];
+        }
+        $kept = [];
+        foreach ($children as $child) {
+            foreach ($rows as $row) {
+                if ($row['child_id'] === $child->id && $row['basis'] === $this->basis($child)) {
+                    $kept[$child->id] = $this->kept($child, $texts[$child->id] ?? [], $row['newest'], $row['last_sittings'], $row['since']);
+                }
+            }
+        }
+
+        return $kept;
+    }
+
+    /** @param array{int, string, string}|null $newest */
+    public function put(Child $child, ?KeptRecord $before, ChildRecord $after, ?array $newest, int $since): void
+    {
+        Rows::put(
+            $this->connection,
+            'record',
+            ['child_id'],
+            [[
+                'child_id' => $child->id,
+                'basis' => $this->basis($child),
+                'newest' => null === $newest ? null : json_encode($newest, \JSON_THROW_ON_ERROR),
+                'last_sittings' => StateCodec::writeSittings($after->lastSittings),
+                'since' => $since,
+            ]],
+        );
+        $changed = [];
+        foreach ($after->states as $stepId => $state) {
+            if ($state !== ($before?->record->states[$stepId] ?? null)) {
+                $changed[] = ['child_id' => $child->id, 'step_id' => $stepId, 'state' => StateCodec::write($state)];
+            }
+        }
+        Rows::put($this->connection, 'step_state', ['child_id', 'step_id'], $changed);
+        $gone = array_keys(array_diff_key($before->record->states ?? [], $after->states));
+        if ([] !== $gone) {
+            $this->connection->executeStatement(
+                'DELETE FROM step_state WHERE child_id = ? AND step_id IN (?)',
+                [$child->id, $gone],
+                [1 => ArrayParameterType::STRING],
+            );
+        }
+    }
+
+    /** Forgets what is kept of a child. */
+    public function clear(Child $child): void
+    {
+        foreach (['step_state', 'checkpoint'] as $table) {
+            $this->connection->executeStatement('DELETE FROM '.$table.' WHERE child_id = ?', [$child->id]);
+        }
+    }
+
+    /**
+     * The checkpoints of a child, the later first. States that are as they are now are the same objects.
+     *
+     * @return array<int, KeptRecord> by slot
+     */
+    public function checkpoints(Child $child, KeptRecord $now): array
+    {
+        /** @var list<array{slot: int, newest: string, last_sittings: string, states: string}> $rows */
+        $rows = $this->connection->fetchAllAssociative(
+            'SELECT slot, newest, last_sittings, states FROM checkpoint WHERE child_id = ? ORDER BY slot DESC',
+            [$child->id],
+        );
+        $checkpoints = [];
+        foreach ($rows as $row) {
+            /** @var array<string, string> $texts */
+            $texts = json_decode($row['states'], true, 4, \JSON_THROW_ON_ERROR);
+            $checkpoints[$row['slot']] = $this->kept($child, $texts, $row['newest'], $row['last_sittings'], 0, $now);
+        }
+
+        return $checkpoints;
+    }
+
+    /** @param array{int, string, string} $newest */
+    public function putCheckpoint(Child $child, int $slot, ChildRecord $record, array $newest): void
+    {
+        Rows::put($this->connection, 'checkpoint', ['child_id', 'slot'], [[
+            'child_id' => $child->id,
+            'slot' => $slot,
+            'newest' => json_encode($newest, \JSON_THROW_ON_ERROR),
+            'last_sittings' => StateCodec::writeSittings($record->lastSittings),
+            'states' => json_encode((object) array_map(StateCodec::write(...), $record->states), \JSON_THROW_ON_ERROR),
+        ]]);
+    }
+
+    /** The later checkpoint becomes the earlier. */
+    public function shiftCheckpoints(Child $child): void
+    {
+        if (1 === (int) $this->connection->fetchOne('SELECT COUNT(*) FROM checkpoint WHERE child_id = ? AND slot = 1', [$child->id])) {
+            $this->connection->executeStatement('DELETE FROM checkpoint WHERE child_id = ? AND slot = 0', [$child->id]);
+            $this->connection->executeStatement('UPDATE checkpoint SET slot = 0 WHERE child_id = ?', [$child->id]);
+        }
+    }
+
+    /** Drops the checkpoints from a slot on: evidence from before them came late. */
+    public function dropCheckpoints(Child $child, int $from): void
+    {
+        $this->connection->executeStatement(
+            'DELETE FROM checkpoint WHERE child_id = ? AND slot >= ?',
+            [$child->id, $from],
+            [1 => ParameterType::INTEGER],
+        );
+    }
+
+    /** @param array<string, string> $texts */
+    private function kept(Child $child, array $texts, ?string $newest, string $lastSittings, int $since, ?KeptRecord $now = null): KeptRecord
+    {
+        $states = [];
+        foreach ($texts as $stepId => $text) {
+            $states[$stepId] = null !== $now && $text === ($now->texts[$stepId] ?? null) ? $now->record->states[$stepId] : StateCodec::read($stepId, $text);
+        }
+        /** @var array{int, string, string}|null $place */
+        $place = null === $newest ? null : json_decode($newest, true, 4, \JSON_THROW_ON_ERROR);
+
+        return new KeptRecord(ChildRecord::kept($this->map, $child->settings, $states, StateCodec::readSittings($lastSittings)), $texts, $place, $since);
+    }
+
+    /** What a record follows from besides the evidence. */
+    private function basis(Child $child): string
+    {
+        return sha1(json_encode([self::RULES, ChildRecord::followsFrom($this->map, $child->settings), $child->priors], \JSON_THROW_ON_ERROR));
+    }
+
+    /**
+     * @param list<Child> $children
+     *
+     * @return list<string>
+     */
+    private static function ids(array $children): array
+    {
+        return array_map(static fn (Child $child): string => $child->id, $children);
+    }
+}
