@@ -15,12 +15,6 @@ final class AttemptRepository extends ServiceEntityRepository
         parent::__construct($registry, AttemptEntity::class);
     }
 
-    /** @return list<AttemptEntity> of one step, those taken back included, newest first */
-    public function ofStep(string $childId, string $stepId): array
-    {
-        return $this->findBy(['childId' => $childId, 'stepId' => $stepId], ['at' => 'DESC', 'id' => 'DESC']);
-    }
-
     /**
      * @param list<string> $sittingIds
      *

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pindle\App\Record;
 
 use Doctrine\DBAL\ArrayParameterType;
+use Doctrine\DBAL\ParameterType;
 use Doctrine\ORM\EntityManagerInterface;
 use Pindle\App\Platform\Database\Transactions;
 use Pindle\App\Platform\Http\Refusal;
@@ -18,6 +19,9 @@ use Psr\EventDispatcher\EventDispatcherInterface;
 /** What was seen, and the record that follows from it. */
 final readonly class Evidence
 {
+    /** What is shown at a time of what was seen of one step. */
+    public const PAGE = 60;
+
     public function __construct(
         private Transactions $transactions,
         private AttemptRepository $attempts,
@@ -173,23 +177,40 @@ final readonly class Evidence
         return array_fill_keys(array_filter($begun, is_string(...)), true);
     }
 
-    /** @return list<array{seen: Attempt|Witness|HandMark, removed: bool, corrects: string|null}> of one step, newest first, those taken back included */
-    public function history(string $childId, string $stepId): array
+    /**
+     * What was seen of one step, newest first, those taken back included: a page of it.
+     *
+     * @param string|null $before where the page before ended; null for the newest
+     *
+     * @return array{seen: list<array{seen: Attempt|Witness|HandMark, removed: bool, corrects: string|null}>, end: string|null} no end: no more
+     */
+    public function history(string $childId, string $stepId, ?string $before = null): array
     {
-        $history = array_map(
-            static fn (AttemptEntity|NoteEntity $seen): array => [
+        [$at, $device, $id] = null === $before ? [\PHP_INT_MAX, '', ''] : explode('~', $before, 3) + ['0', '', ''];
+        $entities = [];
+        foreach (['attempt' => AttemptEntity::ofRow(...), 'note' => NoteEntity::ofRow(...)] as $table => $read) {
+            foreach ($this->entities->getConnection()->iterateAssociative(
+                'SELECT * FROM '.$table.' WHERE child_id = :child AND step_id = :step AND (at, device_id, id) < (:at, :device, :id)'
+                .' ORDER BY at DESC, device_id DESC, id DESC LIMIT :most',
+                ['child' => $childId, 'step' => $stepId, 'at' => (int) $at, 'device' => $device, 'id' => $id, 'most' => self::PAGE + 1],
+                ['at' => ParameterType::INTEGER, 'most' => ParameterType::INTEGER],
+            ) as $row) {
+                $entities[] = $read($row);
+            }
+        }
+        $place = static fn (AttemptEntity|NoteEntity $seen): array => [$seen->at, $seen->deviceId, $seen->id];
+        usort($entities, static fn (AttemptEntity|NoteEntity $a, AttemptEntity|NoteEntity $b): int => $place($b) <=> $place($a));
+        $page = \array_slice($entities, 0, self::PAGE);
+        $last = $page[self::PAGE - 1] ?? null;
+
+        return [
+            'seen' => array_map(static fn (AttemptEntity|NoteEntity $seen): array => [
                 'seen' => $seen->toCore(),
                 'removed' => null !== $seen->removedAt,
                 'corrects' => $seen instanceof AttemptEntity ? $seen->corrects : null,
-            ],
-            [
-                ...$this->attempts->ofStep($childId, $stepId),
-                ...$this->entities->getRepository(NoteEntity::class)->findBy(['childId' => $childId, 'stepId' => $stepId]),
-            ],
-        );
-        usort($history, static fn (array $a, array $b): int => Attempt::compare($b['seen'], $a['seen']));
-
-        return $history;
+            ], $page),
+            'end' => null === $last || \count($entities) <= self::PAGE ? null : implode('~', $place($last)),
+        ];
     }
 
     /** An attempt that is known whole, as in the demo; the caller flushes, and the record is made at the first look at it. */

@@ -123,7 +123,7 @@ final class CarriedOverTest extends TestCase
                 $seen['activity'],
                 $seen['removed'],
             ],
-            $now['seen'],
+            $now['history']['seen'],
         );
         $differ = abs($before['p'] - $now['p']) > 1e-9 ? [\sprintf('belief %.12f was %.12f', $now['p'], $before['p'])] : [];
         foreach (['mark', 'implied', 'clauses', 'form', 'help', 'nextLook', 'halfLife', 'pinned', 'seen'] as $what) {

@@ -87,10 +87,10 @@ final class DayTest extends ApiTestCase
         self::assertSame('steady', $after['mark']);
         self::assertCount(
             \count(array_keys(array_column($table['turns'], 'stepId'), $sitting['step']['id'], true)),
-            $after['seen'],
+            $after['history']['seen'],
             'the others were about steps that are there already',
         );
-        self::assertSame('2026-03-04', $after['seen'][0]['day']);
+        self::assertSame('2026-03-04', $after['history']['seen'][0]['day']);
     }
 
     public function test_a_lay_out_of_what_is_spoken_or_drawn_never_says_nought_things(): void
@@ -133,7 +133,7 @@ final class DayTest extends ApiTestCase
         $this->ask('DELETE', '/table/attempts/'.$this->tap($setUp, 0, 'x')['id']);
         $evidence = $this->ask('GET', $path);
         self::assertSame('new', $evidence['mark']);
-        self::assertTrue($evidence['seen'][0]['removed']);
+        self::assertTrue($evidence['history']['seen'][0]['removed']);
         // The question can be answered again.
         $this->ask('POST', '/table/'.$setUp['id'].'/attempts', $this->tap($setUp, 0, 'at-once', '0195a000-0000-4000-8000-00000000ffff'));
     }

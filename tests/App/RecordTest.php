@@ -4,11 +4,20 @@ declare(strict_types=1);
 
 namespace Pindle\Tests\App;
 
+use Doctrine\ORM\EntityManagerInterface;
 use Pindle\App\Content\Words;
 use Pindle\App\Household\Children;
 use Pindle\App\Record\Evidence;
 use Pindle\App\Record\Records;
+use Pindle\App\Record\StateCodec;
 use Pindle\Core\Calendar\LocalDate;
+use Pindle\Core\Child\Child;
+use Pindle\Core\Evidence\Attempt;
+use Pindle\Core\Evidence\Help;
+use Pindle\Core\Evidence\Outcome;
+use Pindle\Core\Skill\SkillMap;
+use Random\Engine\Xoshiro256StarStar;
+use Random\Randomizer;
 use Symfony\Bundle\FrameworkBundle\Console\Application;
 use Symfony\Component\Console\Tester\CommandTester;
 
@@ -75,7 +84,7 @@ final class RecordTest extends ApiTestCase
         self::assertSame($first, $this->ask('PUT', '/table/attempts/'.$tap['id'], $right), 'sent twice, corrected once');
         $this->refuse(409, 'id', 'PUT', '/table/attempts/'.$tap['id'], ['id' => '0195a000-0000-4000-8000-00000000c0df'] + $right);
 
-        $seen = $this->ask('GET', '/map/'.$setUp['sittings'][0]['childId'].'/'.$step)['seen'];
+        $seen = $this->ask('GET', '/map/'.$setUp['sittings'][0]['childId'].'/'.$step)['history']['seen'];
         self::assertEqualsCanonicalizing(
             [[self::outcome('at-once'), false, true], [self::outcome('not-yet'), true, false]],
             array_map(static fn (array $one): array => [$one['what'], $one['removed'], $one['corrected']], $seen),
@@ -120,7 +129,7 @@ final class RecordTest extends ApiTestCase
         self::assertSame('bare', $late['help']);
         self::assertSame(
             [self::outcome('with-help'), self::outcome('not-yet')],
-            array_column($this->ask('GET', '/map/'.$setUp['sittings'][0]['childId'].'/'.$step)['seen'], 'what'),
+            array_column($this->ask('GET', '/map/'.$setUp['sittings'][0]['childId'].'/'.$step)['history']['seen'], 'what'),
             'newest first',
         );
     }
@@ -146,8 +155,8 @@ final class RecordTest extends ApiTestCase
         $childId = $this->addChild('Wim', '2021-06-01');
         $evidence = $this->ask('POST', "/map/$childId/say-count@5/mark", $this->note('1') + ['mark' => 'secure']);
         self::assertSame(['secure', true], [$evidence['mark'], $evidence['setByHand']]);
-        self::assertSame('I know it', $evidence['seen'][0]['note']);
-        self::assertCount(1, $this->ask('POST', "/map/$childId/say-count@5/mark", $this->note('1') + ['mark' => 'secure'])['seen']);
+        self::assertSame('I know it', $evidence['history']['seen'][0]['note']);
+        self::assertCount(1, $this->ask('POST', "/map/$childId/say-count@5/mark", $this->note('1') + ['mark' => 'secure'])['history']['seen']);
         $this->refuse(422, 'note', 'POST', "/map/$childId/say-count@5/mark", ['note' => str_repeat('x', 10_000), 'mark' => 'secure'] + $this->note('2'));
         $this->refuse(404, 'stepId', 'POST', "/map/$childId/fly@10/seen", $this->note('3') + ['outcome' => 'at-once']);
 
@@ -206,7 +215,7 @@ final class RecordTest extends ApiTestCase
         );
         $end = $this->ask('POST', '/table/'.$setUp['id'].'/finish', ['ending' => 'done'])['ends'][0];
         self::assertSame(['new', 'trying'], [$end['markBefore'], $end['markAfter']]);
-        self::assertSame('witness', $this->ask('GET', '/map/'.$sitting['childId'].'/'.$sitting['step']['id'])['seen'][0]['kind']);
+        self::assertSame('witness', $this->ask('GET', '/map/'.$sitting['childId'].'/'.$sitting['step']['id'])['history']['seen'][0]['kind']);
     }
 
     /** @return array<string, mixed> */
@@ -229,5 +238,101 @@ final class RecordTest extends ApiTestCase
             self::assertEquals($replayed->state($stepId), $kept->state($stepId), $when.', '.$stepId);
         }
         self::assertEquals($replayed->lastSittings, $kept->lastSittings, $when);
+    }
+
+    public function test_what_was_seen_comes_in_pages_and_nothing_is_missing_between_them(): void
+    {
+        $setUp = $this->plannedHouse();
+        $this->ask('POST', '/table/'.$setUp['id'].'/attempts', $this->tap($setUp, 0, 'at-once'));
+        $connection = self::service(EntityManagerInterface::class)->getConnection();
+        // Three at every instant, so that a page ends in the middle of one.
+        $connection->executeStatement(
+            'INSERT INTO note (id, child_id, step_id, note, outcome, at, day, device_id)'
+            .' WITH RECURSIVE n(v) AS (SELECT 1 UNION ALL SELECT v + 1 FROM n LIMIT 130)'
+            ." SELECT printf('n%03d', v), a.child_id, a.step_id, '', 'at-once', a.at - v / 3, a.day, a.device_id FROM n, attempt a",
+        );
+        $step = $connection->fetchOne('SELECT step_id FROM attempt');
+        $path = '/map/'.$setUp['sittings'][0]['childId'].'/'.$step;
+        $pages = [$this->ask('GET', $path)['history']];
+        while (null !== $pages[\count($pages) - 1]['end']) {
+            $pages[] = $this->ask('GET', $path.'/seen?before='.rawurlencode($pages[\count($pages) - 1]['end']));
+        }
+
+        self::assertSame([60, 60, 11], array_map(static fn (array $page): int => \count($page['seen']), $pages));
+        self::assertCount(131, array_unique(array_merge(...array_map(static fn (array $page): array => array_column($page['seen'], 'id'), $pages))));
+        self::assertLessThan(40_000, \strlen($this->text($path)));
+        $this->refuse(422, 'before', 'GET', $path.'/seen?before=now');
+    }
+
+    public function test_late_evidence_and_what_is_taken_back_is_replayed_from_a_checkpoint_to_the_same_bit(): void
+    {
+        $childId = $this->addChild('Wim', '2020-06-01');
+        $records = self::service(Records::class);
+        $evidence = self::service(Evidence::class);
+        $child = self::service(Children::class)->child($childId, LocalDate::parse('2026-03-04'));
+        $map = self::service(SkillMap::class);
+        $steps = \array_slice(array_keys($map->steps), 0, 12);
+        $random = new Randomizer(new Xoshiro256StarStar(5));
+        $attempt = static function (int $n, int $minute) use ($map, $steps, $random): Attempt {
+            $step = $map->steps[$steps[$random->getInt(0, 11)]];
+            $at = new \DateTimeImmutable('@'.(1_767_225_600 + 60 * $minute));
+
+            return new Attempt(
+                \sprintf('%036d', $n),
+                $step->id,
+                'sitting-'.intdiv($minute, 50),
+                'activity-'.$random->getInt(0, 3),
+                $step->firstForm(),
+                Help::cases()[$random->getInt(0, 2)],
+                ['thing-'.$random->getInt(0, 3)],
+                'q'.$random->getInt(0, 9),
+                null,
+                Outcome::cases()[$random->getInt(0, 3)],
+                null,
+                null,
+                $at,
+                LocalDate::at($at, new \DateTimeZone('UTC')),
+                'device',
+            );
+        };
+        $evidence->record($child);
+        // In order, up to and past two checkpoints.
+        $all = [];
+        foreach (range(1, 2 * Records::EVERY + 30) as $n) {
+            $all[$n] = $attempt($n, 60 * $n);
+            $evidence->recordAttempt($child, $all[$n], 'q'.$n);
+        }
+        $this->assertKeptWith($child, 2, 30);
+        // Late by little, late by more than one checkpoint, late by more than both.
+        foreach ([2 * Records::EVERY + 10 => [2, 31], Records::EVERY + 10 => [1, Records::EVERY + 32], 10 => [0, 0]] as $n => [$checkpoints, $since]) {
+            $evidence->recordAttempt($child, $attempt(1000 + $n, 60 * $n + 30), 'late'.$n);
+            $this->assertKeptWith($child, $checkpoints, $since);
+        }
+        // Made anew there are two again.
+        $records->rebuild($child);
+        $this->assertKeptWith($child, 2, Records::EVERY);
+        foreach ([420, 150, 5] as $n) {
+            $seen = $evidence->seen($all[$n]->id) ?? self::fail();
+            $evidence->takeBack($child, $seen, new \DateTimeImmutable());
+            $this->assertKeptWith($child, [420 => 2, 150 => 1, 5 => 0][$n], null);
+        }
+    }
+
+    /** What is kept is what follows from the evidence, to the bit. */
+    private function assertKeptWith(Child $child, int $checkpoints, ?int $since): void
+    {
+        $records = self::service(Records::class);
+        $connection = self::service(EntityManagerInterface::class)->getConnection();
+        self::assertSame($checkpoints, (int) $connection->fetchOne('SELECT COUNT(*) FROM checkpoint'));
+        if (null !== $since) {
+            self::assertSame($since, (int) $connection->fetchOne('SELECT since FROM record'));
+        }
+        $kept = $records->of([$child])[$child->id];
+        $replayed = $records->replayed($child);
+        [$expected, $actual] = [array_map(StateCodec::write(...), $replayed->states), array_map(StateCodec::write(...), $kept->states)];
+        ksort($expected);
+        ksort($actual);
+        self::assertSame($expected, $actual);
+        self::assertSame(StateCodec::writeSittings($replayed->lastSittings), StateCodec::writeSittings($kept->lastSittings));
     }
 }

@@ -65,7 +65,7 @@ final class JudgementTest extends BrowserTestCase
         $this->chrome->click('td [data-outcome="not-yet"]');
         $this->chrome->waitForText('taken back');
         $this->chrome->waitForText('corrected');
-        self::assertSame('not-yet', $this->api('/map/'.$childId.'/'.$tried)['seen'][0]['outcome']);
+        self::assertSame('not-yet', $this->api('/map/'.$childId.'/'.$tried)['history']['seen'][0]['outcome']);
         $this->assertAccessible('Evidence with a correction');
     }
 

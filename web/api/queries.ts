@@ -224,6 +224,17 @@ export const useMap = (childId: Id) =>
         queryFn: () => ask(client.GET('/api/map/{childId}', { params: { path: { childId: toValue(childId) } } })),
         enabled: there(childId),
     });
+/** What was seen of a step before a page of it. */
+export const useEarlier = (childId: Id, stepId: Id, then: (page: Schemas['HistoryView']) => void) =>
+    useMutation({
+        mutationFn: (before: string) =>
+            ask(
+                client.GET('/api/map/{childId}/{stepId}/seen', {
+                    params: { path: { childId: toValue(childId), stepId: toValue(stepId) }, query: { before } },
+                }),
+            ),
+        onSuccess: then,
+    });
 export const useEvidence = (childId: Id, stepId: Id) =>
     useQuery({
         queryKey: ['evidence', childId, stepId],

@@ -379,7 +379,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        get: operations["get_map_history"];
         put?: never;
         post: operations["post_map_seen"];
         delete?: never;
@@ -1005,6 +1005,10 @@ export interface components {
             removed: boolean;
             corrected: boolean;
         };
+        HistoryView: {
+            seen: components["schemas"]["SeenView"][];
+            end?: string | null;
+        };
         MemoryView: {
             since: string;
             /** Format: float */
@@ -1027,7 +1031,7 @@ export interface components {
             p: number;
             needs: components["schemas"]["NeedView"][];
             clauses: components["schemas"]["ClauseView"][];
-            seen: components["schemas"]["SeenView"][];
+            history: components["schemas"]["HistoryView"];
             memory?: components["schemas"]["MemoryView"] | (never | null);
             nextLook?: string | null;
             form?: string | null;
@@ -1932,6 +1936,31 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["EvidenceView"];
+                };
+            };
+        };
+    };
+    get_map_history: {
+        parameters: {
+            query?: {
+                before?: string;
+            };
+            header?: never;
+            path: {
+                childId: string;
+                stepId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A page of what was seen */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HistoryView"];
                 };
             };
         };

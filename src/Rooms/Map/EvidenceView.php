@@ -13,7 +13,6 @@ final readonly class EvidenceView
     /**
      * @param list<NeedView>   $needs
      * @param list<ClauseView> $clauses
-     * @param list<SeenView>   $seen    newest first
      */
     public function __construct(
         public StepView $step,
@@ -26,7 +25,7 @@ final readonly class EvidenceView
         public float $p,
         public array $needs,
         public array $clauses,
-        public array $seen,
+        public HistoryView $history,
         public ?MemoryView $memory,
         public ?string $nextLook,
         public ?string $form,

@@ -15,6 +15,7 @@ use Pindle\Core\Evidence\HandMark;
 use Pindle\Core\Evidence\Witness;
 use Pindle\Core\Skill\SkillMap;
 use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 
@@ -63,6 +64,19 @@ final readonly class MapController
         $this->mustBeOnTheMap($stepId);
 
         return new JsonResponse($this->views->evidence($child, $stepId));
+    }
+
+    #[Route('/{childId}/{stepId}/seen', name: 'map_history', methods: ['GET'])]
+    #[OA\Response(response: 200, description: 'A page of what was seen', content: new OA\JsonContent(ref: new Model(type: HistoryView::class)))]
+    public function history(string $childId, string $stepId, #[MapQueryParameter] string $before = ''): JsonResponse
+    {
+        $child = $this->children->child($childId, $this->clock->today());
+        $this->mustBeOnTheMap($stepId);
+        if (1 !== preg_match('/^(\d{1,15}~[^~]{0,36}~[^~]{1,36})?$/u', $before)) {
+            throw Refusal::invalid('before', 'That is no place in what was seen.');
+        }
+
+        return new JsonResponse($this->views->history($child, $stepId, '' === $before ? null : $before));
     }
 
     #[Route('/{childId}/{stepId}/seen', name: 'map_seen', methods: ['POST'])]

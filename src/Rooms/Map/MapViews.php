@@ -83,7 +83,6 @@ final readonly class MapViews
         $record = $this->evidence->record($child);
         $step = $record->map->step($stepId);
         $state = $record->state($stepId);
-        $things = $this->things->ever();
         $form = Ladder::form($step, $state, null === $step->before ? null : $record->state($step->before));
 
         return new EvidenceView(
@@ -100,14 +99,22 @@ final readonly class MapViews
                 $step->needs,
             ),
             array_map($this->clause(...), SecureClauses::of($child->settings->secureRule, $step, $state)),
-            array_map(
-                fn (array $one): SeenView => $this->seen($one['seen'], $one['removed'], null !== $one['corrects'], $things),
-                $this->evidence->history($child->id, $stepId),
-            ),
+            $this->history($child, $stepId, null),
             $this->memory($record, $stepId),
             $record->nextLook($stepId, $today)?->toString(),
             null === $form ? null : $this->words->say('forms', $form),
             $this->words->say('helps', Ladder::help($state)),
+        );
+    }
+
+    public function history(Child $child, string $stepId, ?string $before): HistoryView
+    {
+        $things = $this->things->ever();
+        $page = $this->evidence->history($child->id, $stepId, $before);
+
+        return new HistoryView(
+            array_map(fn (array $one): SeenView => $this->seen($one['seen'], $one['removed'], null !== $one['corrects'], $things), $page['seen']),
+            $page['end'],
         );
     }
 

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { Check, Circle, Pin } from '@lucide/vue';
-import { ref, toRef, watch } from 'vue';
+import { computed, ref, toRef, watch } from 'vue';
 
 import type { Schemas } from '@/api/client';
-import { cache, keys, useEvidence, useWanted } from '@/api/queries';
+import { cache, keys, useEarlier, useEvidence, useWanted } from '@/api/queries';
 import { marks as markNames } from '@/generated/words';
 import Button from '@/kit/Button.vue';
 import Dialog from '@/kit/Dialog.vue';
@@ -38,6 +38,17 @@ function changed(data?: Schemas['EvidenceView']) {
 }
 
 const pin = useWanted(childId);
+/** Pages of what was seen before the first, as far as the parent has asked. */
+const earlier = ref<Schemas['HistoryView'][]>([]);
+const seenSoFar = computed(() => [...(evidence.data.value?.history.seen ?? []), ...earlier.value.flatMap((page) => page.seen)]);
+const end = computed(
+    () => earlier.value.at(-1)?.end ?? (earlier.value.length ? null : (evidence.data.value?.history.end ?? null)),
+);
+const askEarlier = useEarlier(childId, stepId, (page) => earlier.value.push(page));
+watch(
+    () => evidence.data.value?.history,
+    () => (earlier.value = []),
+);
 const how = (seen: Schemas['SeenView']) =>
     [seen.help, seen.method, seen.slip, seen.note ? `“${seen.note}”` : null].filter(Boolean).join('; ');
 </script>
@@ -118,7 +129,7 @@ const how = (seen: Schemas['SeenView']) =>
             </div>
             <section>
                 <h3 class="mb-1 font-bold">What was seen</h3>
-                <p v-if="!evidence.data.value.seen.length" class="text-soft">Nothing yet.</p>
+                <p v-if="!seenSoFar.length" class="text-soft">Nothing yet.</p>
                 <div
                     v-else
                     class="max-h-72 overflow-auto rounded-lg border border-hem"
@@ -136,7 +147,7 @@ const how = (seen: Schemas['SeenView']) =>
                             </tr>
                         </thead>
                         <tbody>
-                            <template v-for="seen in evidence.data.value.seen" :key="seen.id">
+                            <template v-for="seen in seenSoFar" :key="seen.id">
                                 <tr class="border-t border-hem/60 align-top" :class="seen.removed ? 'text-soft' : ''">
                                     <td class="p-2 whitespace-nowrap">{{ shortDay(seen.day) }}</td>
                                     <td class="p-2 font-bold">
@@ -171,6 +182,8 @@ const how = (seen: Schemas['SeenView']) =>
                         </tbody>
                     </table>
                 </div>
+                <Notice :error="askEarlier.error.value" class="mt-2" />
+                <Button v-if="end" class="mt-2" @click="askEarlier.mutate(end)">What was seen before that</Button>
             </section>
         </div>
     </Dialog>
