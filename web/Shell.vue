@@ -3,10 +3,11 @@ import { computed, nextTick, ref, watch } from 'vue';
 import { RouterLink, RouterView, useRoute, useRouter } from 'vue-router';
 import { Search } from '@lucide/vue';
 
-import { waiting } from '@/api/outbox';
+import { locked, waiting } from '@/api/outbox/items';
 import { useHouse } from '@/api/queries';
 import Dialog from '@/kit/Dialog.vue';
 import Finder from '@/kit/Finder.vue';
+import Refused from '@/kit/Refused.vue';
 import { useKeys, useLead } from '@/kit/keys';
 
 import { rooms } from './router';
@@ -50,7 +51,9 @@ useKeys({ '?': () => (showKeys.value = true), '/': () => (finding.value = true) 
                 </RouterLink>
             </nav>
             <p v-if="waiting.length" class="text-sm font-bold text-care" role="status">
-                {{ waiting.length }} taps wait to be written down
+                {{ waiting.length === 1 ? 'One tap waits' : `${waiting.length} taps wait` }} to be written down{{
+                    locked ? ': sign this device in first' : ''
+                }}
             </p>
             <p v-if="house.data.value?.demo" class="ml-auto text-sm text-soft">Sample household</p>
             <button
@@ -64,6 +67,7 @@ useKeys({ '?': () => (showKeys.value = true), '/': () => (finding.value = true) 
         </div>
     </header>
     <main id="room" tabindex="-1" class="mx-auto max-w-7xl outline-none" :class="bare ? '' : 'px-4 py-5'">
+        <div v-if="!bare" class="mb-3 empty:hidden"><Refused /></div>
         <RouterView />
     </main>
 

@@ -6,10 +6,9 @@ import { VueQueryPlugin } from '@tanstack/vue-query';
 import { createApp } from 'vue';
 
 import Shell from './Shell.vue';
-import { settle } from './api/outbox';
 import { cache } from './api/queries';
 import { router } from './router';
 
 createApp(Shell).use(router).use(VueQueryPlugin, { queryClient: cache }).mount('#pindle');
-// Taps that waited when the page was closed.
-void settle();
+// What waited when the page was closed goes on. Loaded after the first page, with the browser's database.
+void import('./api/outbox/send').then(({ start }) => start());

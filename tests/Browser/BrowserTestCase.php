@@ -54,4 +54,38 @@ abstract class BrowserTestCase extends TestCase
         );
         self::assertSame([], $found, $what);
     }
+
+    /** @return array<mixed> the table of a set-up for one child without a guess, opened on a phone */
+    protected function atTheTable(): array
+    {
+        $this->server = new Server(self::TODAY, true);
+        foreach ($this->api('/today')['setUps'] as $setUp) {
+            $table = $this->table($setUp['id']);
+            if (1 === \count($setUp['sittings']) && \count($table['turns']) > 4 && [] === array_filter(array_column($table['turns'], 'isGuess'))) {
+                $this->chrome->size(390, 844, true, 2);
+                $this->open('/table/'.$setUp['id']);
+                $this->chrome->waitForText($table['turns'][0]['ask']);
+
+                return $table;
+            }
+        }
+        self::fail('The demo plans nothing for one child.');
+    }
+
+    /** @return array<mixed> */
+    protected function table(string $setUpId): array
+    {
+        return $this->api('/table/'.$setUpId);
+    }
+
+    /** @param array<string, mixed> $body */
+    protected function post(string $path, array $body): void
+    {
+        $context = stream_context_create(['http' => [
+            'method' => 'POST',
+            'header' => "Content-Type: application/json\r\nAccept: application/json\r\nSec-Fetch-Site: same-origin",
+            'content' => json_encode($body, \JSON_THROW_ON_ERROR),
+        ]]);
+        self::assertNotFalse(file_get_contents($this->server->url.'/api'.$path, false, $context));
+    }
 }

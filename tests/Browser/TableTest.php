@@ -29,7 +29,7 @@ final class TableTest extends BrowserTestCase
         self::assertStringNotContainsString('on another device', $this->chrome->text());
     }
 
-    public function test_after_g_no_key_of_the_table_acts_and_what_is_said_of_an_idea_is_shown(): void
+    public function test_after_g_no_key_of_the_table_acts_and_an_idea_after_the_end_shows_what_follows(): void
     {
         $table = $this->atTheTable();
         foreach ([1, 2] as $time) {
@@ -45,10 +45,11 @@ final class TableTest extends BrowserTestCase
         self::assertCount($before, $this->table($table['id'])['turns'], 'no idea was taken');
         $this->chrome->waitForText('2 of '.$before);
 
-        // Another device finishes it; then the idea comes too late, and that is said.
+        // Another device finishes it; then the idea comes too late, and what follows is shown.
         $this->post('/table/'.$table['id'].'/finish', ['ending' => 'done']);
         $this->chrome->clickText('We do that');
-        $this->chrome->waitForText('This was finished already.');
+        $this->chrome->waitForText('Back to Today');
+        $this->chrome->waitForText('Easier');
     }
 
     public function test_quick_taps_on_more_add_up(): void
@@ -65,39 +66,5 @@ final class TableTest extends BrowserTestCase
 
         $this->chrome->driver->wait(5)->until(static fn (): bool => $before + 3 === $amount(), 'each counts');
         self::assertStringNotContainsString('changed on another device', $this->chrome->text());
-    }
-
-    /** @return array<mixed> the table of a set-up for one child without a guess, opened on a phone */
-    private function atTheTable(): array
-    {
-        $this->server = new Server(self::TODAY, true);
-        foreach ($this->api('/today')['setUps'] as $setUp) {
-            $table = $this->table($setUp['id']);
-            if (1 === \count($setUp['sittings']) && \count($table['turns']) > 4 && [] === array_filter(array_column($table['turns'], 'isGuess'))) {
-                $this->chrome->size(390, 844, true, 2);
-                $this->open('/table/'.$setUp['id']);
-                $this->chrome->waitForText($table['turns'][0]['ask']);
-
-                return $table;
-            }
-        }
-        self::fail('The demo plans nothing for one child.');
-    }
-
-    /** @return array<mixed> */
-    private function table(string $setUpId): array
-    {
-        return $this->api('/table/'.$setUpId);
-    }
-
-    /** @param array<string, mixed> $body */
-    private function post(string $path, array $body): void
-    {
-        $context = stream_context_create(['http' => [
-            'method' => 'POST',
-            'header' => "Content-Type: application/json\r\nAccept: application/json",
-            'content' => json_encode($body, \JSON_THROW_ON_ERROR),
-        ]]);
-        self::assertNotFalse(file_get_contents($this->server->url.'/api'.$path, false, $context));
     }
 }

@@ -24,8 +24,6 @@ export const keys = {
 
 /** Which answers each kind of change makes stale. */
 const stale = {
-    /** A tap or an idea at the table: nothing else follows from it before the end. */
-    sitting: [],
     plan: ['today', 'table'],
     evidence: ['today', 'table', 'map', 'evidence', 'look'],
     child: ['today', 'table', 'map', 'evidence', 'look', 'children', 'cupboard', 'lacking', 'activities', 'activity', 'find'],
@@ -87,9 +85,8 @@ export const useTableDocument = (setUpId: string) =>
         staleTime: Infinity,
         refetchOnMount: 'always',
     });
-export const recordAttempt = (setUpId: string, body: Schemas['AttemptInput']) =>
-    ask(client.POST('/api/table/{setUpId}/attempts', { params: { path: { setUpId } }, body }));
-export const takeBackAttempt = (id: string) => ask(client.DELETE('/api/table/attempts/{id}', { params: { path: { id } } }));
+export const keepTable = (table: Schemas['TableView']) => cache.setQueryData(keys.table(table.id), table);
+const takeBackAttempt = (id: string) => ask(client.DELETE('/api/table/attempts/{id}', { params: { path: { id } } }));
 export const useTakeBack = (then: () => void) => useChange('evidence', takeBackAttempt, then);
 export const useCorrection = (then: () => void) =>
     useChange(
@@ -97,42 +94,6 @@ export const useCorrection = (then: () => void) =>
         ({ id, body }: { id: string; body: Schemas['CorrectionInput'] }) =>
             ask(client.PUT('/api/table/attempts/{id}', { params: { path: { id } }, body })),
         then,
-    );
-const keepTable = (table: Schemas['TableView']) => cache.setQueryData(keys.table(table.id), table);
-export const useAdvise = (
-    setUpId: string,
-    before: () => Promise<void>,
-    then: (table: Schemas['TableView'], body: Schemas['AdviceInput']) => void,
-) =>
-    useChange(
-        'sitting',
-        async (body: Schemas['AdviceInput']) => {
-            await before();
-            return ask(client.POST('/api/table/{setUpId}/advice', { params: { path: { setUpId } }, body }));
-        },
-        (table, body) => {
-            keepTable(table);
-            then(table, body);
-        },
-    );
-export const useAllAtOnce = (setUpId: string, then: () => void) =>
-    useChange(
-        'sitting',
-        async (notes: Schemas['AllAtOnceInput'][]) => {
-            for (const body of notes) {
-                await ask(client.POST('/api/table/{setUpId}/all-at-once', { params: { path: { setUpId } }, body }));
-            }
-        },
-        then,
-    );
-export const useFinish = (setUpId: string, before: () => Promise<void>) =>
-    useChange(
-        'evidence',
-        async (ending: Schemas['Ending']) => {
-            await before();
-            return ask(client.POST('/api/table/{setUpId}/finish', { params: { path: { setUpId } }, body: { ending } }));
-        },
-        keepTable,
     );
 
 export const useChildren = () => useQuery({ queryKey: keys.children, queryFn: () => ask(client.GET('/api/children')) });

@@ -4,7 +4,7 @@ import { RouterLink } from 'vue-router';
 import { Undo2 } from '@lucide/vue';
 
 import type { Schemas } from '@/api/client';
-import { deviceId, newId } from '@/api/outbox';
+import { deviceId, newId } from '@/api/device';
 import { useBeginLook, useLook, useLookAnswer, useLookStop, useLookUndo } from '@/api/queries';
 import Button from '@/kit/Button.vue';
 import Notice from '@/kit/Notice.vue';

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Schemas } from '@/api/client';
-import { newId } from '@/api/outbox';
+import { newId } from '@/api/device';
 import { useCorrection, useTakeBack } from '@/api/queries';
 import Button from '@/kit/Button.vue';
 import Notice from '@/kit/Notice.vue';

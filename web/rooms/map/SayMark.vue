@@ -2,7 +2,7 @@
 import { ref } from 'vue';
 
 import type { Schemas } from '@/api/client';
-import { deviceId, newId } from '@/api/outbox';
+import { deviceId, newId } from '@/api/device';
 import { useHandMark, useSeen } from '@/api/queries';
 import { marks as markNames } from '@/generated/words';
 import Button from '@/kit/Button.vue';

@@ -3,10 +3,9 @@ import { X } from '@lucide/vue';
 
 import type { Schemas } from '@/api/client';
 import Button from '@/kit/Button.vue';
-import Notice from '@/kit/Notice.vue';
 
 /** Advice slides in above the outcomes and blocks nothing. */
-defineProps<{ advice: Schemas['AdviceView']; name: string; busy: boolean; error: unknown }>();
+defineProps<{ advice: Schemas['AdviceView']; name: string; busy: boolean }>();
 defineEmits<{ take: []; other: []; close: [] }>();
 </script>
 
@@ -26,7 +25,6 @@ defineEmits<{ take: []; other: []; close: [] }>();
                 <X :size="20" />
             </button>
         </div>
-        <Notice :error="error" class="mb-2" />
         <div class="flex flex-wrap gap-2">
             <Button :disabled="busy" @click="$emit('take')">We do that</Button>
             <Button v-if="advice.ideas.length > 1" kind="quiet" :disabled="busy" @click="$emit('other')">Another idea</Button>

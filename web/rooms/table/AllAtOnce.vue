@@ -2,31 +2,17 @@
 import { computed, ref } from 'vue';
 
 import type { Schemas } from '@/api/client';
-import { deviceId, newId } from '@/api/outbox';
-import { useAllAtOnce } from '@/api/queries';
 import { outcomes as outcomeWords } from '@/generated/words';
 import Button from '@/kit/Button.vue';
 import Dialog from '@/kit/Dialog.vue';
-import Notice from '@/kit/Notice.vue';
 import Outcomes from '@/kit/Outcomes.vue';
 import ThreadKnot from '@/kit/ThreadKnot.vue';
 
 /** After a sitting with full hands: one outcome a child. It is kept as a note and can never make a step Secure. */
 const props = defineProps<{ table: Schemas['TableView'] }>();
-const emit = defineEmits<{ close: []; logged: [] }>();
+defineEmits<{ close: []; log: [outcomes: Record<string, Schemas['Outcome']>] }>();
 const chosen = ref<Record<string, Schemas['Outcome']>>({});
 const all = computed(() => props.table.seats.every((seat) => chosen.value[seat.sittingId]));
-const ids = Object.fromEntries(props.table.seats.map((seat) => [seat.sittingId, newId()]));
-
-const log = useAllAtOnce(props.table.id, () => emit('logged'));
-const notes = () =>
-    props.table.seats.map((seat) => ({
-        id: ids[seat.sittingId]!,
-        sittingId: seat.sittingId,
-        outcome: chosen.value[seat.sittingId]!,
-        deviceId: deviceId(),
-        at: Date.now(),
-    }));
 </script>
 
 <template>
@@ -39,7 +25,6 @@ const notes = () =>
             </p>
             <Outcomes @tap="chosen[seat.sittingId] = $event" />
         </div>
-        <Notice :error="log.error.value" class="mb-3" />
-        <Button kind="strong" :disabled="!all || log.isPending.value" @click="log.mutate(notes())">Note it and finish</Button>
+        <Button kind="strong" :disabled="!all" @click="$emit('log', { ...chosen })">Note it and finish</Button>
     </Dialog>
 </template>

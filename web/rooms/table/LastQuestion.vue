@@ -3,12 +3,11 @@ import { Undo2 } from '@lucide/vue';
 
 import type { Schemas } from '@/api/client';
 import Button from '@/kit/Button.vue';
-import Notice from '@/kit/Notice.vue';
 
 import type { Table } from './table';
 
 /** When all is asked: the check, tidying up, and the end. */
-defineProps<{ table: Table; busy: boolean; error: unknown }>();
+defineProps<{ table: Table; busy: boolean }>();
 defineEmits<{ finish: [ending: Schemas['Ending']]; undo: [] }>();
 </script>
 
@@ -17,7 +16,6 @@ defineEmits<{ finish: [ending: Schemas['Ending']]; undo: [] }>();
         <h2 class="text-2xl">That was the last question.</h2>
         <p><b>They check:</b> {{ table.check }}</p>
         <p><b>Tidy up:</b> {{ table.tidy }}</p>
-        <Notice :error="error" />
         <div class="flex flex-wrap gap-2">
             <Button kind="strong" :disabled="busy" @click="$emit('finish', 'done')">Finish</Button>
             <Button :disabled="busy" @click="$emit('finish', 'asked-for-more')">Finish: asked for more</Button>

@@ -5,11 +5,12 @@ import { useTitle, useWakeLock } from '@vueuse/core';
 import { computed, onBeforeUnmount, onMounted, ref } from 'vue';
 
 import type { Schemas } from '@/api/client';
-import { refused, waiting } from '@/api/outbox';
+import { waiting } from '@/api/outbox/items';
 import { outcomes as outcomeWords } from '@/generated/words';
 import Button from '@/kit/Button.vue';
 import Notice from '@/kit/Notice.vue';
 import Outcomes from '@/kit/Outcomes.vue';
+import Refused from '@/kit/Refused.vue';
 import ThreadKnot from '@/kit/ThreadKnot.vue';
 import TopBar from '@/kit/TopBar.vue';
 import Wait from '@/kit/Wait.vue';
@@ -33,8 +34,8 @@ const props = defineProps<{ setUpId: string }>();
 const { document, table } = useTable(props.setUpId);
 const taps = useTaps(props.setUpId, table);
 const { method, slip, turn, help } = taps;
-const { advice, advise, answer } = useAdvice(props.setUpId);
-const finish = useEnd(props.setUpId);
+const { advice, busy, answer } = useAdvice(props.setUpId);
+const end = useEnd(props.setUpId, table);
 
 const turned = ref(false);
 const allAtOnce = ref(false);
@@ -57,7 +58,7 @@ useKeys({
     '4': () => tap('not-yet'),
     u: taps.undo,
     m: () => (noticing.value = !noticing.value),
-    q: () => finish.mutate('had-enough'),
+    q: () => end.finish('had-enough'),
     e: () => answer(true),
     o: () => answer(false),
     v: () => (turned.value = !turned.value),
@@ -82,11 +83,7 @@ onBeforeUnmount(() => awake.release());
         <Wait v-if="document.isPending.value" what="Laying out…" />
         <div v-else-if="!table" class="p-4"><Notice :error="document.error.value" /></div>
         <template v-else>
-            <div v-if="refused" class="px-3 pt-3">
-                <p role="alert" class="rounded-lg border-2 border-care bg-care-cloth px-4 py-2 text-care">
-                    {{ refused }} <button type="button" class="font-bold underline" @click="refused = null">All right</button>
-                </p>
-            </div>
+            <div class="px-3 pt-3 empty:hidden"><Refused /></div>
 
             <Ends v-if="table.isDone" :table="table" />
 
@@ -123,8 +120,7 @@ onBeforeUnmount(() => awake.release());
                                 v-if="advice"
                                 :advice="advice"
                                 :name="several ? (seatOf(table, advice.sittingId)?.childName ?? '') : ''"
-                                :busy="advise.isPending.value"
-                                :error="advise.error.value"
+                                :busy="busy"
                                 @take="answer(true)"
                                 @other="answer(false)"
                                 @close="advice = null"
@@ -149,7 +145,7 @@ onBeforeUnmount(() => awake.release());
                                     <Undo2 :size="20" aria-hidden="true" />
                                     {{ last ? 'Undo: ' + outcomeWords[last.outcome] : 'Undo' }}
                                 </Button>
-                                <Button kind="quiet" :disabled="finish.isPending.value" @click="finish.mutate('had-enough')"
+                                <Button kind="quiet" :disabled="end.waits.value" @click="end.finish('had-enough')"
                                     >Had enough</Button
                                 >
                             </div>
@@ -161,18 +157,10 @@ onBeforeUnmount(() => awake.release());
                             >
                                 Hands were full? Log it all at once
                             </button>
-                            <Notice :error="finish.error.value" />
                         </div>
                     </template>
 
-                    <LastQuestion
-                        v-else
-                        :table="table"
-                        :busy="finish.isPending.value"
-                        :error="finish.error.value"
-                        @finish="finish.mutate($event)"
-                        @undo="taps.undo"
-                    />
+                    <LastQuestion v-else :table="table" :busy="end.waits.value" @finish="end.finish($event)" @undo="taps.undo" />
                 </section>
 
                 <section class="hidden w-80 shrink-0 md:block" aria-label="How it goes"><HowItGoes :table="table" /></section>
@@ -192,9 +180,9 @@ onBeforeUnmount(() => awake.release());
                 v-if="allAtOnce"
                 :table="table"
                 @close="allAtOnce = false"
-                @logged="
+                @log="
                     allAtOnce = false;
-                    finish.mutate('done');
+                    end.noteAll($event);
                 "
             />
             <TurnedToChild v-if="turned && turn" :picture="turn.picture" @back="turned = false" />

@@ -1,8 +1,9 @@
 import { ref } from 'vue';
 
 import type { Schemas } from '@/api/client';
-import { onSent } from '@/api/outbox';
-import { cache, keys } from '@/api/queries';
+import type { Item } from '@/api/outbox/items';
+import { onSent } from '@/api/outbox/send';
+import { cache, changed, keepTable, keys } from '@/api/queries';
 
 import { after, helped, type Table } from './table';
 
@@ -10,22 +11,46 @@ import { after, helped, type Table } from './table';
 export const adviceFor = ref<Record<string, Schemas['AdviceView'] | null>>({});
 export const askedHelp = ref<Record<string, Schemas['Help']>>({});
 
-/** What the server has of a tap goes into the cached table, whichever room is open; where it was refused the table is asked for anew. */
+/** What the house says goes into the cached table, whichever room is open; where it refused the table is asked for anew. */
 onSent((item, answer) => {
     const key = keys.table(item.setUpId);
     if (!answer) {
         void cache.invalidateQueries({ queryKey: key });
         return;
     }
-    cache.setQueryData<Table>(key, (table) => {
-        const turn = table?.turns.find((one) =>
-            'tap' in item ? one.questionId === item.tap.questionId : one.done?.id === item.takeBack,
-        );
-        return table && helped(after(table, item), turn?.sittingId ?? '', answer);
-    });
+    if ('turns' in answer) {
+        keepTable(answer);
+        if (item.deed.kind === 'finish') {
+            changed('evidence');
+        } else if (item.deed.kind === 'advice') {
+            advised(item.deed.advice, answer);
+        }
+        return;
+    }
+    cache.setQueryData<Table>(key, (table) => table && helped(after(table, item), turnOf(table, item)?.sittingId ?? '', answer));
     if (cache.isFetching({ queryKey: key })) {
         // What is on its way was read before this tap.
         void cache.invalidateQueries({ queryKey: key });
     }
     adviceFor.value = { ...adviceFor.value, [item.setUpId]: answer.advice ?? null };
 });
+
+function turnOf(table: Table, { deed }: Item) {
+    return table.turns.find((turn) =>
+        deed.kind === 'tap'
+            ? turn.questionId === deed.tap.questionId
+            : deed.kind === 'take-back' && turn.done?.id === deed.attemptId,
+    );
+}
+
+/** An idea was taken, or let pass for the next one. */
+function advised({ sittingId, idea, taken }: Schemas['AdviceInput'], table: Table): void {
+    const advice = adviceFor.value[table.id];
+    const was = advice?.ideas.find((one) => one.idea === idea);
+    const rest = advice?.ideas.filter((one) => one.idea !== idea) ?? [];
+    adviceFor.value = { ...adviceFor.value, [table.id]: !taken && advice && rest.length ? { ...advice, ideas: rest } : null };
+    const next = table.turns.find((turn) => turn.sittingId === sittingId && !turn.done);
+    if (taken && was?.help && next) {
+        askedHelp.value = { ...askedHelp.value, [next.questionId]: was.help };
+    }
+}

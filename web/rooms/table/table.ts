@@ -1,5 +1,5 @@
 import type { Schemas } from '@/api/client';
-import type { Waiting } from '@/api/outbox';
+import type { Item } from '@/api/outbox/items';
 
 /** The table as one document: what the server said, with what was tapped since. Each of these gives a new one. */
 export type Table = Schemas['TableView'];
@@ -10,19 +10,24 @@ function withTurn(table: Table, is: (turn: Turn) => boolean, done: Turn['done'])
     return { ...table, turns: table.turns.map((turn) => (is(turn) ? { ...turn, done } : turn)) };
 }
 
-/** The table after a tap or a taking back that may still wait to be sent. */
-export function after(table: Table, item: Waiting): Table {
-    if (item.setUpId !== table.id) {
+/** The table after something done at it that may still wait to be sent. */
+export function after(table: Table, { setUpId, deed }: Item): Table {
+    if (setUpId !== table.id) {
         return table;
     }
-    return 'tap' in item
-        ? withTurn(table, (turn) => turn.questionId === item.tap.questionId, {
-              id: item.tap.id,
-              outcome: item.tap.outcome,
-              help: item.tap.help,
-              at: item.tap.at,
-          })
-        : withTurn(table, (turn) => turn.done?.id === item.takeBack, null);
+    switch (deed.kind) {
+        case 'tap':
+            return withTurn(table, (turn) => turn.questionId === deed.tap.questionId, {
+                id: deed.tap.id,
+                outcome: deed.tap.outcome,
+                help: deed.tap.help,
+                at: deed.tap.at,
+            });
+        case 'take-back':
+            return withTurn(table, (turn) => turn.done?.id === deed.attemptId, null);
+        default:
+            return table;
+    }
 }
 
 /** The table with the help that the next question of a step is asked with, as the record says after an answer. */

@@ -1,10 +1,13 @@
 import { computed, ref } from 'vue';
 
 import type { Schemas } from '@/api/client';
-import { deviceId, newId, send, settle, waiting } from '@/api/outbox';
-import { useAdvise, useFinish, useTableDocument } from '@/api/queries';
+import { deviceId, newId } from '@/api/device';
+import { waiting } from '@/api/outbox/items';
+import { send } from '@/api/outbox/send';
+import { useTableDocument } from '@/api/queries';
+import { outcomes as outcomeWords } from '@/generated/words';
 
-import { after, current, helpFor, newest } from './table';
+import { after, current, helpFor, newest, seatOf, type Table } from './table';
 import { adviceFor, askedHelp } from './sent';
 
 /** The table of a set-up: the cached document with the taps that still wait. */
@@ -31,8 +34,8 @@ export function useTaps(setUpId: string, table: TableOf) {
             return;
         }
         const { sittingId, questionId } = turn.value;
-        send({
-            setUpId,
+        void send(setUpId, label(table.value, sittingId, outcomeWords[outcome]), {
+            kind: 'tap',
             tap: {
                 id: newId(),
                 sittingId,
@@ -54,7 +57,10 @@ export function useTaps(setUpId: string, table: TableOf) {
         const last = table.value && newest(table.value);
         if (last && !table.value?.isDone) {
             adviceFor.value = { ...adviceFor.value, [setUpId]: null };
-            send({ setUpId, takeBack: last.id });
+            void send(setUpId, label(table.value, undefined, 'Undo: ' + outcomeWords[last.outcome]), {
+                kind: 'take-back',
+                attemptId: last.id,
+            });
         }
     }
 
@@ -67,24 +73,44 @@ export function useAdvice(setUpId: string) {
         get: () => adviceFor.value[setUpId] ?? null,
         set: (value) => (adviceFor.value = { ...adviceFor.value, [setUpId]: value }),
     });
-    const advise = useAdvise(setUpId, settle, (table, { sittingId, idea, taken }) => {
-        const was = advice.value?.ideas.find((one) => one.idea === idea);
-        const rest = advice.value?.ideas.filter((one) => one.idea !== idea) ?? [];
-        advice.value = !taken && advice.value && rest.length ? { ...advice.value, ideas: rest } : null;
-        const next = table.turns.find((turn) => turn.sittingId === sittingId && !turn.done);
-        if (taken && was?.help && next) {
-            askedHelp.value = { ...askedHelp.value, [next.questionId]: was.help };
-        }
-    });
+    const busy = computed(() => waiting.value.some((item) => item.setUpId === setUpId && item.deed.kind === 'advice'));
 
     function answer(taken: boolean) {
         const idea = advice.value?.ideas[0];
-        if (advice.value && idea && !advise.isPending.value) {
-            advise.mutate({ sittingId: advice.value.sittingId, idea: idea.idea, taken });
+        if (advice.value && idea && !busy.value) {
+            void send(setUpId, taken ? 'An idea taken: ' + idea.words : 'An idea passed over', {
+                kind: 'advice',
+                advice: { id: newId(), sittingId: advice.value.sittingId, idea: idea.idea, taken },
+            });
         }
     }
 
-    return { advice, advise, answer };
+    return { advice, busy, answer };
 }
 
-export const useEnd = (setUpId: string) => useFinish(setUpId, settle);
+/** The end: with notes, where hands were full. It waits like everything else while the house does not answer. */
+export function useEnd(setUpId: string, table: TableOf) {
+    const waits = computed(() => waiting.value.some((item) => item.setUpId === setUpId && item.deed.kind === 'finish'));
+
+    async function finish(ending: Schemas['Ending']) {
+        if (!waits.value) {
+            await send(setUpId, label(table.value, undefined, 'The end'), { kind: 'finish', ending });
+        }
+    }
+
+    async function noteAll(outcomes: Record<string, Schemas['Outcome']>) {
+        for (const [sittingId, outcome] of Object.entries(outcomes)) {
+            const note = { id: newId(), sittingId, outcome, deviceId: deviceId(), at: Date.now() };
+            await send(setUpId, label(table.value, sittingId, 'On the whole: ' + outcomeWords[outcome]), { kind: 'note', note });
+        }
+        await finish('done');
+    }
+
+    return { waits, finish, noteAll };
+}
+
+/** What it was, for the parent who finds it refused later. */
+function label(table: Table | undefined, sittingId: string | undefined, what: string): string {
+    const name = table && seatOf(table, sittingId)?.childName;
+    return [name ? `${name}: ${what}` : what, table?.name].filter(Boolean).join(', ');
+}

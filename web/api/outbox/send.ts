@@ -1,0 +1,219 @@
+import { ask, client, Problem, type Schemas } from '../client';
+import { type Answer, type Deed, type Item, items, locked } from './items';
+import * as store from './store';
+
+/**
+ * What is done at the table waits here until the house has it: kept in the browser, sent in order, one tab at a time. What belongs to one
+ * set-up keeps its order; where the house fails at one, the others go on. What the house refuses is kept with the reason.
+ */
+
+/** A request takes no longer. */
+const LIMIT_MS = 15_000;
+/** So long until the next try; twice as long after each, up to the most. */
+const PAUSE_MS = 1_000;
+const LONGEST_PAUSE_MS = 60_000;
+/** After so many failures of the house at one item, its set-up waits and the others go on. */
+const FAILURES = 3;
+/** Never the fault of what was sent: no answer, signed out, asked too often, too slow. */
+const NOT_ITS_FAULT = [0, 401, 403, 408, 421, 429];
+
+type Told = (item: Item, answer: Answer | null) => void;
+const listeners: Told[] = [];
+const tabs = new BroadcastChannel('pindle.outbox');
+type Word = { item?: Item; answer?: Answer | null };
+
+function request(setUpId: string, deed: Deed, signal: AbortSignal): Promise<Answer> {
+    const params = { path: { setUpId } };
+    switch (deed.kind) {
+        case 'tap':
+            return ask(client.POST('/api/table/{setUpId}/attempts', { params, body: deed.tap, signal }));
+        case 'take-back':
+            return ask(client.DELETE('/api/table/attempts/{id}', { params: { path: { id: deed.attemptId } }, signal }));
+        case 'correct':
+            return ask(
+                client.PUT('/api/table/attempts/{id}', {
+                    params: { path: { id: deed.attemptId } },
+                    body: deed.correction,
+                    signal,
+                }),
+            );
+        case 'advice':
+            return ask(client.POST('/api/table/{setUpId}/advice', { params, body: deed.advice, signal }));
+        case 'note':
+            return ask(client.POST('/api/table/{setUpId}/all-at-once', { params, body: deed.note, signal }));
+        case 'finish':
+            return ask(client.POST('/api/table/{setUpId}/finish', { params, body: { ending: deed.ending }, signal }));
+    }
+}
+
+async function read(): Promise<void> {
+    items.value = await store.all();
+}
+
+function tell(item: Item, answer: Answer | null): void {
+    listeners.forEach((told) => told(item, answer));
+}
+
+/** After something changed in the store: this tab reads it anew, and the others do too. */
+async function changed(word: Word = {}): Promise<void> {
+    await read();
+    tabs.postMessage(JSON.parse(JSON.stringify(word)));
+}
+
+/** The first item that may go now: not behind one of its own set-up that waits for its time. */
+function next(now: number): Item | undefined {
+    const held = new Set<string>();
+    for (const item of items.value) {
+        if (item.refused !== null) {
+            continue;
+        }
+        if (item.notBefore <= now && !held.has(item.setUpId)) {
+            return item;
+        }
+        held.add(item.setUpId);
+    }
+    return undefined;
+}
+
+/** Sends what may go. Says in how many milliseconds to try again; null when nothing waits. */
+async function sendAll(): Promise<number | null> {
+    let troubles = 0;
+    for (;;) {
+        await read();
+        const item = next(Date.now());
+        if (!item) {
+            const times = items.value.filter((one) => one.refused === null).map((one) => one.notBefore - Date.now());
+            return times.length ? Math.max(PAUSE_MS, Math.min(...times)) : null;
+        }
+        try {
+            const answer = await request(item.setUpId, item.deed, AbortSignal.timeout(LIMIT_MS));
+            locked.value = false;
+            troubles = 0;
+            await store.remove(item.seq!);
+            tell(item, answer);
+            await changed({ item, answer });
+        } catch (error) {
+            const status = error instanceof Problem ? error.status : 0;
+            if (NOT_ITS_FAULT.includes(status)) {
+                locked.value = status === 401;
+                return Math.min(LONGEST_PAUSE_MS, PAUSE_MS * 2 ** pauses++);
+            }
+            if (status >= 500) {
+                const failed = item.failed + 1;
+                const wait = failed < FAILURES ? 0 : Math.min(LONGEST_PAUSE_MS, PAUSE_MS * 2 ** (failed - FAILURES + 1));
+                await store.change(item.seq!, { failed, notBefore: Date.now() + wait });
+                await changed();
+                await new Promise((resolve) => setTimeout(resolve, Math.min(3, troubles++) * 300));
+                continue;
+            }
+            await store.change(item.seq!, { refused: (error as Problem).message });
+            tell(item, null);
+            await changed({ item, answer: null });
+        }
+        pauses = 0;
+    }
+}
+
+let pauses = 0;
+let timer: ReturnType<typeof setTimeout> | undefined;
+let running = false;
+let again = false;
+
+/** One tab at a time; where the browser has no locks two tabs may send the same twice, which does it once. */
+const alone = (work: () => Promise<void>): Promise<unknown> =>
+    navigator.locks ? navigator.locks.request('pindle.outbox', work) : work();
+
+/** Sends now, and again later while something waits. */
+export async function settle(): Promise<void> {
+    again = running;
+    if (running) {
+        return;
+    }
+    running = true;
+    clearTimeout(timer);
+    try {
+        do {
+            again = false;
+            await alone(async () => {
+                const wait = await sendAll();
+                clearTimeout(timer);
+                if (wait !== null) {
+                    timer = setTimeout(() => void settle(), wait * (0.75 + Math.random() / 2));
+                }
+            });
+        } while (again);
+    } finally {
+        running = false;
+    }
+}
+
+export async function send(setUpId: string, label: string, deed: Deed): Promise<void> {
+    const item: Item = { setUpId, deed, label, made: Date.now(), failed: 0, notBefore: 0, refused: null };
+    // Seen at once, even before the store has it.
+    items.value = [...items.value, item];
+    await store.add(item);
+    await changed();
+    void settle();
+}
+
+/** The parent wants a refused item sent again. */
+export async function sendAgain(item: Item): Promise<void> {
+    await store.change(item.seq!, { refused: null, failed: 0, notBefore: 0 });
+    await changed();
+    void settle();
+}
+
+/** The parent lets a refused item go. */
+export async function letGo(item: Item): Promise<void> {
+    await store.remove(item.seq!);
+    tell(item, null);
+    await changed({ item, answer: null });
+}
+
+/** Tells what became of each: the answer, or null where it was refused or let go. Those that another tab sent are told too. */
+export function onSent(told: Told): void {
+    listeners.push(told);
+}
+
+tabs.onmessage = (message: MessageEvent<Word>) => {
+    void read();
+    if (message.data.item) {
+        tell(message.data.item, message.data.answer ?? null);
+    }
+};
+
+/** What 0.4.0 and before kept in another place. */
+async function takeOver(): Promise<void> {
+    type Old = { setUpId: string; tap?: Schemas['AttemptInput']; takeBack?: string };
+    const kept = localStorage.getItem('pindle.outbox');
+    for (const old of kept === null ? [] : (JSON.parse(kept) as Old[])) {
+        const deed: Deed = old.tap ? { kind: 'tap', tap: old.tap } : { kind: 'take-back', attemptId: old.takeBack ?? '' };
+        await store.add({
+            setUpId: old.setUpId,
+            deed,
+            label: 'From before Pindle was renewed',
+            made: Date.now(),
+            failed: 0,
+            notBefore: 0,
+            refused: null,
+        });
+    }
+    localStorage.removeItem('pindle.outbox');
+}
+
+/** Begins with the page: what waited when it was closed goes on. */
+export async function start(): Promise<void> {
+    try {
+        await takeOver();
+    } catch {
+        // Without a place to keep things there was nothing kept before either.
+    }
+    await read();
+    const now = () => {
+        pauses = 0;
+        void settle();
+    };
+    window.addEventListener('online', now);
+    document.addEventListener('visibilitychange', () => document.hidden || now());
+    void settle();
+}
