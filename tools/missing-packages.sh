@@ -3,7 +3,7 @@
 # this copies those folders into packages/ (a path repository of composer.json). It does nothing where the packages can be had.
 set -eu
 cd "$(dirname "$0")/.."
-wanted="clock type-info"
+wanted="clock type-info password-hasher rate-limiter"
 missing=""
 for name in $wanted; do
     [ -f "packages/$name/composer.json" ] && continue

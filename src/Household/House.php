@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Pindle\App\Household;
 
+use Doctrine\DBAL\Exception as DatabaseError;
 use Doctrine\ORM\EntityManagerInterface;
+use Pindle\App\Platform\Clock;
 use Pindle\App\Platform\Http\Refusal;
 
 /** What holds for the whole house. */
@@ -44,6 +46,35 @@ final readonly class House
             }
             $house ??= new HouseEntity();
             $house->settings = $settings;
+            $this->entities->persist($house);
+        });
+    }
+
+    /** The house's clock, in the household's own time zone; in the machine's before one was chosen. */
+    public function clock(string $fixedToday, string $zoneName): Clock
+    {
+        try {
+            $zone = $this->kept()?->zone;
+        } catch (DatabaseError) {
+            // A household that is only about to be made, or cannot be opened.
+            $zone = null;
+        }
+
+        return new Clock($fixedToday, $zone ?? $zoneName);
+    }
+
+    /** The zone that was chosen; null for the machine's own. */
+    public function zone(): ?string
+    {
+        return $this->kept()?->zone;
+    }
+
+    /** From now on the days of the household are those of this zone. */
+    public function moveTo(string $zone): void
+    {
+        $this->changes->make(function () use ($zone): void {
+            $house = $this->kept() ?? new HouseEntity();
+            $house->zone = $zone;
             $this->entities->persist($house);
         });
     }

@@ -24,6 +24,10 @@ class HouseEntity implements Readable
     #[ORM\Column(type: Types::JSON)]
     public array $settings = [];
 
+    /** The time zone the household lives in; null for the machine's own. A change never rewrites stored days. */
+    #[ORM\Column(length: 60, nullable: true)]
+    public ?string $zone = null;
+
     #[ORM\Version]
     #[ORM\Column(type: Types::INTEGER)]
     public int $version = 1;

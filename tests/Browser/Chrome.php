@@ -29,11 +29,13 @@ final class Chrome
         $this->profile = sys_get_temp_dir().'/pindle-chrome-'.bin2hex(random_bytes(4));
         $options = (new ChromeOptions())->setBinary('/usr/bin/chromium')->addArguments([
             '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
-            '--disable-component-update', '--disable-sync', '--hide-scrollbars', '--force-color-profile=srgb',
+            '--disable-component-update', '--disable-sync', '--hide-scrollbars',
+            '--force-color-profile=srgb',
             // Foreign names that lead to this machine, as a trick would have them.
             '--host-resolver-rules=MAP *.evil.example 127.0.0.1',
-            // Newer browsers ask before a page reaches into the own network; the house must stand without that.
-            '--disable-features=LocalNetworkAccessChecks,PrivateNetworkAccessSendPreflights,BlockInsecurePrivateNetworkRequests', '--user-data-dir='.$this->profile,
+            // Newer browsers ask before a page reaches into the own network; the house must stand without.
+            '--disable-features=LocalNetworkAccessChecks,PrivateNetworkAccessSendPreflights,BlockInsecurePrivateNetworkRequests',
+            '--user-data-dir='.$this->profile,
         ]);
         $capabilities = DesiredCapabilities::chrome()->setCapability(ChromeOptions::CAPABILITY, $options);
         $until = microtime(true) + 20;

@@ -12,6 +12,7 @@ use Pindle\App\Household\House;
 use Pindle\App\Platform\Clock;
 use Pindle\App\Platform\Database\SetAside;
 use Pindle\App\Platform\Database\SetAsideEntity;
+use Pindle\App\Platform\Release;
 use Pindle\Core\Child\Setting;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
@@ -21,8 +22,6 @@ use Symfony\Component\Routing\Attribute\Route;
 #[OA\Tag('House')]
 final readonly class HouseController
 {
-    public const RELEASE = '0.4.0';
-
     public function __construct(
         private House $house,
         private SchoolFile $schools,
@@ -41,9 +40,10 @@ final readonly class HouseController
         return new JsonResponse(new HouseView(
             $this->clock->today()->toString(),
             $this->clock->zone->getName(),
+            null !== $this->house->zone(),
             realpath($this->dataDir) ?: $this->dataDir,
             $this->demo,
-            self::RELEASE,
+            Release::NUMBER,
             $this->house->settings(),
             array_map($this->question(...), Setting::cases()),
             $this->house->version(),
@@ -64,6 +64,15 @@ final readonly class HouseController
         $this->house->change($input->settings, $input->version);
 
         return $this->look();
+    }
+
+    #[Route('/zone', name: 'house_zone', methods: ['PUT'])]
+    #[OA\Response(response: 204, description: 'The days of the household are those of this zone from now on')]
+    public function zone(#[MapRequestPayload] ZoneInput $input): JsonResponse
+    {
+        $this->house->moveTo($input->zone);
+
+        return new JsonResponse(null, 204);
     }
 
     private function setAside(SetAsideEntity $row): SetAsideView

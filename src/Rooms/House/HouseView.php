@@ -15,6 +15,8 @@ final readonly class HouseView
     public function __construct(
         public string $today,
         public string $zone,
+        /** Whether the household chose it; else it is the machine's. */
+        public bool $zoneChosen,
         public string $data,
         public bool $demo,
         public string $release,

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\App\Platform\Copies;
+
+/** A file that is no safe copy of Pindle, or one that cannot be used. The message is for the parent. */
+final class BadCopy extends \RuntimeException
+{
+    public static function notOurs(): self
+    {
+        return new self('This is no safe copy of Pindle: it is not a zip with a household in it. Nothing was changed.');
+    }
+
+    public static function damaged(): self
+    {
+        return new self('This safe copy is damaged: what is in it is not what was put in. Nothing was changed; try another copy.');
+    }
+
+    public static function newer(string $release): self
+    {
+        return new self(\sprintf('This safe copy was made by a newer Pindle (%s). Renew Pindle first. Nothing was changed.', $release));
+    }
+}

@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\App\Platform\Copies;
+
+use Doctrine\DBAL\Connection;
+use Pindle\App\Platform\Clock;
+use Pindle\App\Platform\Database\HouseholdFile;
+use Pindle\App\Platform\Release;
+
+/**
+ * Safe copies: each is one zip with the database as it was at one moment, and what tells whether it is whole. They lie beside the data; the
+ * parent carries them elsewhere.
+ */
+final readonly class Copies
+{
+    /** So many of the daily ones are kept. */
+    public const DAILY_KEPT = 14;
+
+    /** So many of the others are kept, so that renewing and restoring again and again fills no disk. */
+    public const OTHERS_KEPT = 10;
+
+    public const DATABASE = 'pindle.sqlite';
+    public const ABOUT = 'about.json';
+
+    public function __construct(
+        private CopyFolder $folder,
+        private Connection $connection,
+        private Clock $clock,
+        private string $dataDir,
+        private string $migrationsDir,
+    ) {
+    }
+
+    /**
+     * Makes a copy now, and looks whether it is whole.
+     *
+     * @return string the file
+     *
+     * @throws BadCopy when what was written cannot be read back
+     */
+    public function make(string $why, ?string $file = null): string
+    {
+        $file ??= $this->folder->path.'/'.\sprintf('pindle-%s-%s.zip', $this->clock->now()->format('Ymd\THis'), $why);
+        if (!is_dir(\dirname($file))) {
+            mkdir(\dirname($file), 0o700, true);
+        }
+        $database = tempnam(\dirname($file), '.copy-') ?: throw new \RuntimeException('There is no room for a copy.');
+        $zip = $database.'.zip';
+        try {
+            // The name is ours: a statement cannot take it as a value inside a transaction of the ORM's.
+            unlink($database);
+            $this->connection->executeStatement('VACUUM INTO '.$this->connection->quote($database));
+            $this->write($zip, $database);
+            (new CopyReader($this->migrationsDir))->check($zip);
+            chmod($zip, 0o600);
+            rename($zip, $file);
+        } finally {
+            foreach ([$database, $zip] as $rest) {
+                if (is_file($rest)) {
+                    unlink($rest);
+                }
+            }
+        }
+        $this->prune();
+
+        return $file;
+    }
+
+    /** Whether today's copy is still to be made. */
+    public function isDue(): bool
+    {
+        $today = $this->clock->today();
+
+        return [] === array_filter($this->folder->all(), fn (Copy $copy): bool => 'daily' === $copy->why && $this->clock->dayOf($copy->made) == $today);
+    }
+
+    private function write(string $file, string $database): void
+    {
+        $zip = new \ZipArchive();
+        if (true !== $zip->open($file, \ZipArchive::CREATE | \ZipArchive::OVERWRITE)) {
+            throw new \RuntimeException('The copy cannot be written.');
+        }
+        $zip->addFile($database, self::DATABASE);
+        $versions = (new HouseholdFile($this->dataDir, []))->versions();
+        sort($versions);
+        $zip->addFromString(self::ABOUT, json_encode([
+            'what' => 'A safe copy of a Pindle household',
+            'made' => $this->clock->now()->format(\DATE_ATOM),
+            'release' => Release::NUMBER,
+            'schema' => $versions,
+            'sha256' => hash_file('sha256', $database),
+        ], \JSON_PRETTY_PRINT | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR)."\n");
+        if (!$zip->close()) {
+            throw new \RuntimeException('The copy cannot be written; is there room on the disk?');
+        }
+    }
+
+    private function prune(): void
+    {
+        $kept = ['daily' => 0, 'others' => 0];
+        foreach ($this->folder->all() as $copy) {
+            $kind = 'daily' === $copy->why ? 'daily' : 'others';
+            if (++$kept[$kind] > ('daily' === $kind ? self::DAILY_KEPT : self::OTHERS_KEPT)) {
+                unlink($this->folder->path.'/'.$copy->name);
+            }
+        }
+    }
+}

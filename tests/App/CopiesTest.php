@@ -1,0 +1,244 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\Tests\App;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Pindle\App\Platform\Copies\BadCopy;
+use Pindle\App\Platform\Copies\Copies;
+use Pindle\App\Platform\Copies\CopyReader;
+use Pindle\App\Platform\Database\FileState;
+use Pindle\App\Platform\Database\HouseholdFile;
+use Pindle\App\Platform\Database\OpenCommand;
+use Symfony\Component\Filesystem\Filesystem;
+use Symfony\Component\Process\Process;
+
+/** Safe copies of a household in a folder of its own, by the commands a parent has. */
+final class CopiesTest extends TestCase
+{
+    private string $data;
+
+    private static string $seed = '';
+
+    public static function setUpBeforeClass(): void
+    {
+        self::$seed = sys_get_temp_dir().'/pindle-copies-'.bin2hex(random_bytes(4));
+        (new Filesystem())->mkdir(self::$seed);
+        self::console(self::$seed, 'pindle:open');
+        (new \PDO('sqlite:'.self::$seed.'/pindle.sqlite'))->exec(
+            "INSERT INTO child (id, name, allergies, liked_things, rests, priors, thread, version) VALUES ('a', 'Wim', '[]', '[]', '[]', '[]', 0, 1)",
+        );
+    }
+
+    public static function tearDownAfterClass(): void
+    {
+        (new Filesystem())->remove(self::$seed);
+    }
+
+    protected function setUp(): void
+    {
+        $this->data = self::$seed.'-'.bin2hex(random_bytes(4));
+        (new Filesystem())->mirror(self::$seed, $this->data);
+    }
+
+    protected function tearDown(): void
+    {
+        (new Filesystem())->remove($this->data);
+    }
+
+    public function test_a_copy_is_made_taken_away_and_put_back_and_what_was_there_is_kept(): void
+    {
+        $copy = $this->data.'/away.zip';
+        self::assertStringContainsString($copy, self::console($this->data, 'pindle:backup', $copy));
+        $this->sql("UPDATE child SET name = 'Changed'");
+
+        $said = self::console($this->data, 'pindle:restore', $copy);
+
+        self::assertStringContainsString('kept as a safe copy too', $said);
+        self::assertSame(['Wim'], $this->names());
+        // And the other way round, from the copy of what was there.
+        $kept = glob($this->data.'/copies/*-restore.zip') ?: [];
+        self::assertCount(1, $kept);
+        self::console($this->data, 'pindle:restore', $kept[0]);
+        self::assertSame(['Changed'], $this->names());
+    }
+
+    public function test_a_copy_of_an_older_release_is_renewed_on_its_way_in(): void
+    {
+        $old = $this->data.'/old.sqlite';
+        file_put_contents($old, gzdecode((string) file_get_contents(\dirname(__DIR__).'/fixtures/household-0.3.0.sqlite.gz')));
+        $zip = $this->zip($old, ['schema' => []]);
+
+        self::console($this->data, 'pindle:restore', $zip);
+
+        self::assertContains('Ida', $this->names());
+        self::assertSame(FileState::Fine, $this->file()->state());
+        self::assertFalse($this->file()->mustBeRenewed());
+    }
+
+    /** @return iterable<string, array{string, \Closure(string): mixed}> what is said, and what is done to a good copy */
+    public static function badCopies(): iterable
+    {
+        $in = static fn (callable $change): \Closure => static function (string $file) use ($change): void {
+            $zip = new \ZipArchive();
+            $zip->open($file);
+            $change($zip);
+            $zip->close();
+        };
+        $noDatabase = 'SQLite format 3'.str_repeat("\0", 9000);
+        yield 'no zip' => ['no safe copy of Pindle', static fn (string $zip) => file_put_contents($zip, 'hello')];
+        yield 'half a zip' => ['no safe copy of Pindle', static fn (string $zip) => file_put_contents($zip, substr((string) file_get_contents($zip), 0, 900))];
+        yield 'another zip' => ['no safe copy of Pindle', $in(static fn (\ZipArchive $zip) => $zip->deleteName(Copies::ABOUT))];
+        yield 'without a database' => ['no safe copy of Pindle', $in(static fn (\ZipArchive $zip) => $zip->deleteName(Copies::DATABASE))];
+        yield 'with another database' => ['is damaged', $in(static fn (\ZipArchive $zip) => $zip->addFromString(Copies::DATABASE, str_repeat('x', 9000)))];
+        yield 'a database that is none' => ['is damaged', $in(static function (\ZipArchive $zip) use ($noDatabase): void {
+            $zip->addFromString(Copies::DATABASE, $noDatabase);
+            $zip->addFromString(Copies::ABOUT, json_encode(['schema' => [], 'sha256' => hash('sha256', $noDatabase)]) ?: '');
+        })];
+    }
+
+    /** @param \Closure(string): mixed $spoil */
+    #[DataProvider('badCopies')]
+    public function test_a_bad_copy_is_refused_in_a_sentence_and_nothing_is_changed(string $said, \Closure $spoil): void
+    {
+        $copy = $this->data.'/away.zip';
+        self::console($this->data, 'pindle:backup', $copy);
+        $before = hash_file('sha256', $this->data.'/pindle.sqlite');
+        $spoil($copy);
+        clearstatcache();
+
+        try {
+            (new CopyReader(\dirname(__DIR__, 2).'/migrations'))->check($copy);
+            self::fail('It was taken.');
+        } catch (BadCopy $e) {
+            self::assertStringContainsString($said, $e->getMessage());
+            self::assertStringContainsString('Nothing was changed', $e->getMessage());
+        }
+        self::assertSame($before, hash_file('sha256', $this->data.'/pindle.sqlite'));
+        self::assertSame([], glob($this->data.'/.check-*') ?: [], 'nothing is left lying about');
+    }
+
+    public function test_a_copy_of_a_newer_release_is_refused(): void
+    {
+        $this->sql("INSERT INTO migration (version) VALUES ('Pindle\\Migrations\\Version29990101000000')");
+        $zip = $this->zip($this->data.'/pindle.sqlite', ['schema' => [], 'release' => '9.9.0']);
+
+        $this->expectExceptionMessage('newer Pindle (9.9.0)');
+        (new CopyReader(\dirname(__DIR__, 2).'/migrations'))->check($zip);
+    }
+
+    /** @return iterable<string, array{FileState, \Closure(string): mixed}> */
+    public static function damage(): iterable
+    {
+        $newer = "INSERT INTO migration (version) VALUES ('Pindle\\Migrations\\Version29990101000000')";
+        $read = static fn (string $file): string => (string) file_get_contents($file);
+        yield 'gone' => [FileState::Missing, unlink(...)];
+        yield 'empty' => [FileState::Empty, static fn (string $file) => file_put_contents($file, '')];
+        yield 'no database' => [FileState::Damaged, static fn (string $file) => file_put_contents($file, 'hello')];
+        yield 'cut short' => [FileState::Damaged, static fn (string $file) => file_put_contents($file, substr($read($file), 0, 8192))];
+        $written = static fn (string $file): string => substr_replace($read($file), random_bytes(20_000), 4096, 20_000);
+        yield 'written over' => [FileState::Damaged, static fn (string $file) => file_put_contents($file, $written($file))];
+        yield 'another program\'s' => [FileState::Damaged, static function (string $file): void {
+            unlink($file);
+            (new \PDO('sqlite:'.$file))->exec('CREATE TABLE recipe (id)');
+        }];
+        yield 'a newer one' => [FileState::Newer, static fn (string $file) => (new \PDO('sqlite:'.$file))->exec($newer)];
+    }
+
+    /** @param \Closure(string): mixed $spoil */
+    #[DataProvider('damage')]
+    public function test_a_file_that_cannot_be_opened_is_named_with_what_to_do_and_nothing_is_made_anew(FileState $state, \Closure $spoil): void
+    {
+        self::console($this->data, 'pindle:backup');
+        $spoil($this->data.'/pindle.sqlite');
+        foreach (['-wal', '-shm'] as $rest) {
+            (new Filesystem())->remove($this->data.'/pindle.sqlite'.$rest);
+        }
+        $before = @file_get_contents($this->data.'/pindle.sqlite');
+        self::assertSame($state, $this->file()->state());
+
+        $said = self::console($this->data, 'pindle:open', fails: true);
+
+        self::assertStringContainsString(OpenCommand::sentence($state, $this->data.'/pindle.sqlite'), str_replace("\n", ' ', $said));
+        self::assertStringContainsString('pindle-20', $said, 'the copies that exist');
+        self::assertSame($before, @file_get_contents($this->data.'/pindle.sqlite'));
+        // The copy that is named can be put in its place.
+        $copies = glob($this->data.'/copies/*.zip') ?: [];
+        self::console($this->data, 'pindle:restore', $copies[0]);
+        self::assertSame(['Wim'], $this->names());
+    }
+
+    public function test_an_older_household_is_copied_before_it_is_renewed(): void
+    {
+        (new Filesystem())->remove($this->data);
+        (new Filesystem())->mkdir($this->data);
+        file_put_contents($this->data.'/pindle.sqlite', gzdecode((string) file_get_contents(\dirname(__DIR__).'/fixtures/household-0.3.0.sqlite.gz')));
+
+        self::assertStringContainsString('before the household is renewed', self::console($this->data, 'pindle:open'));
+
+        self::assertCount(1, glob($this->data.'/copies/*-renewal.zip') ?: []);
+        self::assertSame(FileState::Fine, $this->file()->state());
+        self::assertStringNotContainsString('renewed', self::console($this->data, 'pindle:open'), 'once');
+    }
+
+    public function test_a_copy_is_made_every_day_and_fourteen_are_kept(): void
+    {
+        foreach (range(1, 16) as $day) {
+            foreach ([1, 2] as $time) {
+                self::console($this->data, 'pindle:work', '--once', today: \sprintf('2026-03-%02d', $day));
+            }
+        }
+        $copies = array_map(basename(...), glob($this->data.'/copies/*-daily.zip') ?: []);
+
+        self::assertCount(14, $copies);
+        self::assertStringStartsWith('pindle-20260303T', $copies[0]);
+        self::assertStringStartsWith('pindle-20260316T', $copies[13]);
+        self::assertSame('0600', substr(\sprintf('%o', fileperms($this->data.'/copies/'.$copies[0])), -4));
+    }
+
+    private function file(): HouseholdFile
+    {
+        return HouseholdFile::in($this->data, \dirname(__DIR__, 2).'/migrations');
+    }
+
+    private function sql(string $sql): void
+    {
+        (new \PDO('sqlite:'.$this->data.'/pindle.sqlite'))->exec($sql);
+    }
+
+    /** @return list<string> */
+    private function names(): array
+    {
+        $names = (new \PDO('sqlite:'.$this->data.'/pindle.sqlite'))->query('SELECT name FROM child ORDER BY id');
+        self::assertNotFalse($names);
+
+        return array_values(array_map(strval(...), $names->fetchAll(\PDO::FETCH_COLUMN)));
+    }
+
+    /** @param array<string, mixed> $about */
+    private function zip(string $database, array $about): string
+    {
+        $zip = new \ZipArchive();
+        $zip->open($this->data.'/made.zip', \ZipArchive::CREATE);
+        $zip->addFile($database, Copies::DATABASE);
+        $zip->addFromString(Copies::ABOUT, json_encode($about + ['sha256' => hash_file('sha256', $database)]) ?: '');
+        $zip->close();
+
+        return $this->data.'/made.zip';
+    }
+
+    private static function console(string $data, string $command, ?string $argument = null, bool $fails = false, string $today = '2026-03-04'): string
+    {
+        $process = new Process(
+            ['php', 'bin/console', $command, ...(null === $argument ? [] : [$argument])],
+            \dirname(__DIR__, 2),
+            ['APP_ENV' => 'test', 'PINDLE_DATA' => $data, 'DATABASE_URL' => 'sqlite:///'.$data.'/pindle.sqlite', 'PINDLE_TODAY' => $today],
+        );
+        $process->setTimeout(60)->run();
+        self::assertSame($fails ? 1 : 0, $process->getExitCode(), $process->getOutput().$process->getErrorOutput());
+
+        return $process->getOutput();
+    }
+}
