@@ -18,6 +18,7 @@ use Pindle\App\Platform\Clock;
 use Pindle\App\Platform\Database\Transactions;
 use Pindle\App\Platform\Http\DeviceTime;
 use Pindle\App\Platform\Http\Refusal;
+use Pindle\App\Platform\Lock\Who;
 use Pindle\App\Record\AttemptEntity;
 use Pindle\App\Record\Evidence;
 use Pindle\Core\Advice\Decision;
@@ -54,7 +55,7 @@ final readonly class TableController
     ) {
     }
 
-    #[Route('/{setUpId}', name: 'table_look', methods: ['GET'])]
+    #[Route('/{setUpId}', name: 'table_look', methods: ['GET'], defaults: Who::TABLE)]
     #[OA\Response(response: 200, description: 'Everything one set-up needs at the table', content: new OA\JsonContent(ref: new Model(type: TableView::class)))]
     public function look(string $setUpId): JsonResponse
     {
@@ -63,7 +64,7 @@ final readonly class TableController
         return new JsonResponse($this->views->of($this->planning->catchUp($this->clock->today()) ? $this->setUp($setUpId) : $stored));
     }
 
-    #[Route('/{setUpId}/attempts', name: 'table_attempt', methods: ['POST'])]
+    #[Route('/{setUpId}/attempts', name: 'table_attempt', methods: ['POST'], defaults: Who::TABLE)]
     #[OA\Response(response: 200, description: 'Recorded, or recorded before', content: new OA\JsonContent(ref: new Model(type: AttemptView::class)))]
     public function record(string $setUpId, #[MapRequestPayload] AttemptInput $input): JsonResponse
     {
@@ -85,7 +86,7 @@ final readonly class TableController
         );
     }
 
-    #[Route('/attempts/{id}', name: 'table_take_back', methods: ['DELETE'])]
+    #[Route('/attempts/{id}', name: 'table_take_back', methods: ['DELETE'], defaults: Who::TABLE)]
     #[OA\Response(response: 200, description: 'Taken back; the history still shows it', content: new OA\JsonContent(ref: new Model(type: AttemptView::class)))]
     public function takeBack(string $id): JsonResponse
     {
@@ -95,7 +96,7 @@ final readonly class TableController
         return $this->answer($seen->toCore(), $record);
     }
 
-    #[Route('/attempts/{id}', name: 'table_correct', methods: ['PUT'])]
+    #[Route('/attempts/{id}', name: 'table_correct', methods: ['PUT'], defaults: Who::TABLE)]
     #[OA\Response(response: 200, description: 'Corrected; the history shows both', content: new OA\JsonContent(ref: new Model(type: AttemptView::class)))]
     public function correct(string $id, #[MapRequestPayload] CorrectionInput $input): JsonResponse
     {
@@ -106,7 +107,7 @@ final readonly class TableController
         return $this->answer($right, $this->evidence->correct($child, $wrong, $right, $this->clock->now()));
     }
 
-    #[Route('/{setUpId}/advice', name: 'table_advice', methods: ['POST'])]
+    #[Route('/{setUpId}/advice', name: 'table_advice', methods: ['POST'], defaults: Who::TABLE)]
     #[OA\Response(response: 200, description: 'Kept, and the questions from now on', content: new OA\JsonContent(ref: new Model(type: TableView::class)))]
     public function advice(string $setUpId, #[MapRequestPayload] AdviceInput $input): JsonResponse
     {
@@ -140,7 +141,7 @@ final readonly class TableController
         $this->sittings->advised($sitting, $input->id?->toRfc4122(), $input->idea, $input->taken, $questions, $order);
     }
 
-    #[Route('/{setUpId}/all-at-once', name: 'table_all_at_once', methods: ['POST'])]
+    #[Route('/{setUpId}/all-at-once', name: 'table_all_at_once', methods: ['POST'], defaults: Who::TABLE)]
     #[OA\Response(response: 200, description: 'Noted', content: new OA\JsonContent(ref: new Model(type: TableView::class)))]
     public function allAtOnce(string $setUpId, #[MapRequestPayload] AllAtOnceInput $input): JsonResponse
     {
@@ -163,7 +164,7 @@ final readonly class TableController
         return new JsonResponse($this->views->of($this->setUp($setUpId)));
     }
 
-    #[Route('/{setUpId}/finish', name: 'table_finish', methods: ['POST'])]
+    #[Route('/{setUpId}/finish', name: 'table_finish', methods: ['POST'], defaults: Who::TABLE)]
     #[OA\Response(response: 200, description: 'What follows for each child', content: new OA\JsonContent(ref: new Model(type: TableView::class)))]
     public function finish(string $setUpId, #[MapRequestPayload] FinishInput $input): JsonResponse
     {

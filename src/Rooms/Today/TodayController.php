@@ -10,6 +10,7 @@ use Pindle\App\Plan\DayEntity;
 use Pindle\App\Plan\Planning;
 use Pindle\App\Platform\Clock;
 use Pindle\App\Platform\Http\Refusal;
+use Pindle\App\Platform\Lock\Who;
 use Pindle\Core\Calendar\InvalidSpan;
 use Pindle\Core\Calendar\Span;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -24,7 +25,7 @@ final readonly class TodayController
     {
     }
 
-    #[Route('', name: 'today_look', methods: ['GET'])]
+    #[Route('', name: 'today_look', methods: ['GET'], defaults: Who::TABLE)]
     #[OA\Response(response: 200, description: 'Today', content: new OA\JsonContent(ref: new Model(type: DayView::class)))]
     public function look(): JsonResponse
     {
