@@ -124,6 +124,8 @@ final readonly class ProblemListener
     {
         return match ($status) {
             400 => 'That could not be read',
+            401 => 'This device is not signed in',
+            403 => 'That is not for this device',
             404 => 'There is no such thing here',
             405 => 'That can not be done here',
             409 => 'It changed meanwhile',
@@ -131,6 +133,7 @@ final readonly class ProblemListener
             415 => 'Send JSON, please',
             421 => 'That is not the name of this house',
             422 => 'Something needs another look',
+            429 => 'That was tried too often',
             507 => 'It could not be written down',
             default => $status >= 500 ? 'Something went wrong on our side; nothing of yours was lost' : 'That did not work',
         };
