@@ -2,8 +2,11 @@
 
 declare(strict_types=1);
 
+use Pindle\App\Platform\Lock\Lock;
+use Pindle\App\Platform\Lock\Who;
 use Pindle\Tests\Browser\Chrome;
 use Pindle\Tests\Browser\Server;
+use Symfony\Component\Process\Process;
 
 /* Takes a picture of each main view from the demo data, on a fixed day: ./pindle shots [folder] [name of one] */
 
@@ -11,7 +14,7 @@ require dirname(__DIR__).'/vendor/autoload.php';
 
 $folder = $argv[1] ?? dirname(__DIR__).'/docs/screenshots';
 $only = $argv[2] ?? null;
-$server = new Server('2026-11-24', true);
+$server = new Server('2026-11-24', true, null, ['PINDLE_LAN' => '1']);
 $chrome = new Chrome();
 $today = json_decode((string) file_get_contents($server->url.'/api/today'), true);
 $setUp = $today['setUps'][0]['id'];
@@ -43,7 +46,55 @@ $views = [
         $chrome->waitForText('Back to Today');
     }],
     'today-phone' => ['/', 390, 844, null],
+    'refused-phone' => ["/table/$setUp", 390, 844, static function (Chrome $chrome) use ($server, $setUp): void {
+        refuse($server, $setUp);
+        $chrome->click('[data-outcome="at-once"]');
+        $chrome->clickText('See what and why');
+    }],
+    // Last: from here on the house has a lock.
+    'lock-phone' => ['/', 390, 844, static function (Chrome $chrome) use ($server): void {
+        lock($server);
+        $chrome->driver->navigate()->refresh();
+        $chrome->waitForText('Who is at the door?');
+    }],
+    'house' => ['/house', 1280, 800, static function (Chrome $chrome) use ($server): void {
+        lock($server);
+        $chrome->driver->navigate()->refresh();
+        $chrome->clickText('Passphrase');
+        $chrome->type('#passphrase', 'three wet mooring ropes');
+        $chrome->clickText('Come in');
+        $chrome->clickText('Make one now');
+        $chrome->clickText('Let a phone or tablet in');
+        $chrome->waitForText('Another code');
+        $chrome->driver->executeScript('document.querySelector("#copies").scrollIntoView()');
+    }],
 ];
+
+/** Another device answers the next question first. */
+function refuse(Server $server, string $setUpId): void
+{
+    $table = json_decode((string) file_get_contents($server->url.'/api/table/'.$setUpId), true);
+    $turn = array_values(array_filter($table['turns'], static fn (array $one): bool => null === $one['done']))[0] ?? exit("All is answered.\n");
+    $attempt = ['sittingId' => $turn['sittingId'], 'questionId' => $turn['questionId'], 'outcome' => 'with-help', 'help' => 'bare', 'at' => 1000 * time()]
+        + ['id' => '0195a000-0000-4000-8000-00000000eeee', 'deviceId' => '0195a000-0000-4000-8000-00000000dddd'];
+    file_get_contents($server->url.'/api/table/'.$setUpId.'/attempts', false, stream_context_create(['http' => [
+        'method' => 'POST', 'header' => "Content-Type: application/json\r\nSec-Fetch-Site: same-origin", 'content' => json_encode($attempt),
+    ]]));
+}
+
+/** A passphrase, two devices and an address on a network of the sample household's own. */
+function lock(Server $server): void
+{
+    $lock = new Lock($server->data);
+    if (!$lock->isSet()) {
+        $console = ['php', 'bin/console', 'pindle:lan', '--addresses', '192.168.1.20'];
+        (new Process($console, dirname(__DIR__), ['APP_ENV' => 'prod', 'PINDLE_DATA' => $server->data]))->mustRun();
+        file_put_contents($server->data.'/lan/addresses', "https://narrowboat.local:8318\nhttps://192.168.1.20:8318\n");
+        $lock->setPassphrase('three wet mooring ropes');
+        $lock->signIn('Kitchen tablet', Who::Table, time() - 90_000);
+    }
+}
+
 foreach ($views as $name => [$path, $width, $height, $act]) {
     if (null !== $only && $only !== $name) {
         continue;

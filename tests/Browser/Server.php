@@ -20,15 +20,18 @@ final class Server
     /** @var array<string, string> day and kind => the folder it is copied from */
     private static array $prepared = [];
 
-    /** @param string|null $database a household of an older release to open */
-    public function __construct(string $today, bool $demo, ?string $database = null)
+    /**
+     * @param string|null           $database a household of an older release to open
+     * @param array<string, string> $env      what differs from the usual
+     */
+    public function __construct(string $today, bool $demo, ?string $database = null, array $env = [])
     {
         $this->data = sys_get_temp_dir().'/pindle-data-'.bin2hex(random_bytes(4));
         (new Filesystem())->mkdir($this->data);
         $kind = $today.($demo ? ' demo' : '').$database;
         $prepared = self::$prepared[$kind] ??= $this->prepare($today, $demo, $database);
         (new Filesystem())->copy($prepared.'/pindle.sqlite', $this->data.'/pindle.sqlite');
-        $this->env = self::environment($this->data, $today, $demo);
+        $this->env = $env + self::environment($this->data, $today, $demo);
         $port = self::freePort();
         $this->url = 'http://127.0.0.1:'.$port;
         $this->start();
@@ -45,7 +48,7 @@ final class Server
         );
         $this->process->setTimeout(null)->disableOutput()->start();
         $until = microtime(true) + 20;
-        while (false === @file_get_contents($this->url.'/api/house')) {
+        while (false === @file_get_contents($this->url.'/api/lock')) {
             if (microtime(true) > $until) {
                 throw new \RuntimeException('The server did not start.');
             }
@@ -108,6 +111,7 @@ final class Server
             'PINDLE_TODAY' => $today,
             'PINDLE_ZONE' => 'Europe/London',
             'PINDLE_DEMO' => $demo ? '1' : '0',
+            'PINDLE_LOG' => $data.'/log',
             'PHP_CLI_SERVER_WORKERS' => '3',
         ];
     }

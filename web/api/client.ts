@@ -1,4 +1,5 @@
 import createClient from 'openapi-fetch';
+import { ref } from 'vue';
 
 import type { components, paths } from './types';
 
@@ -16,6 +17,9 @@ export class Problem extends Error {
 }
 
 export const client = createClient<paths>({ headers: { Accept: 'application/json' } });
+
+/** Whether the house said that it does not know this device: the lock screen comes up. */
+export const signedOut = ref(false);
 
 /** The house holds the clock of this device against its own. */
 client.use({
@@ -37,6 +41,7 @@ export async function ask<T>(asked: Promise<Answer<T>>): Promise<T> {
         throw new Problem(0, 'Pindle does not answer. Nothing was lost; is it still running?', {});
     }
     if (!answer.response.ok) {
+        signedOut.value ||= answer.response.status === 401;
         const problem = (answer.error ?? {}) as Problems;
         throw new Problem(
             answer.response.status,

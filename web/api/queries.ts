@@ -1,5 +1,5 @@
 import { QueryClient, useMutation, useQuery } from '@tanstack/vue-query';
-import { type MaybeRefOrGetter, toValue } from 'vue';
+import { type MaybeRefOrGetter, toValue, watch } from 'vue';
 
 import { ask, client, type Schemas } from './client';
 
@@ -9,6 +9,9 @@ export const cache = new QueryClient({ defaultOptions: { queries: { staleTime: 5
 /** Where each answer is kept. */
 export const keys = {
     house: ['house'],
+    lock: ['lock'],
+    devices: ['devices'],
+    copies: ['copies'],
     today: ['today'],
     table: (setUpId: string) => ['table', setUpId],
     children: ['children'],
@@ -59,6 +62,79 @@ export const useHouseChange = () =>
         (body: Schemas['HouseInput']) => ask(client.PUT('/api/house', { body })),
         (house) => cache.setQueryData(keys.house, house),
     );
+/** The time zone whose days are the household's. */
+export const useZone = () => useChange('house', (zone: string) => ask(client.PUT('/api/house/zone', { body: { zone } })));
+
+/** The household's zone is first taken from the browser of its parent; the house keeps it from then on. */
+export function useZoneOnce(may: () => boolean): void {
+    const house = useQuery({
+        queryKey: keys.house,
+        queryFn: () => ask(client.GET('/api/house')),
+        staleTime: 60_000,
+        enabled: may,
+    });
+    const zone = useZone();
+    watch(
+        () => house.data.value?.zoneChosen,
+        (chosen) => chosen === false && may() && zone.mutate(Intl.DateTimeFormat().resolvedOptions().timeZone),
+    );
+}
+
+export const useLock = () => useQuery({ queryKey: keys.lock, queryFn: () => ask(client.GET('/api/lock')), staleTime: 60_000 });
+export const useSignIn = (then: () => void) =>
+    useMutation({
+        mutationFn: (body: Schemas['SignInInput']) => ask(client.POST('/api/lock/sign-in', { body })),
+        onSuccess: then,
+    });
+export const useSignOut = (then: () => void) =>
+    useMutation({ mutationFn: () => ask(client.POST('/api/lock/sign-out')), onSuccess: then });
+export const useDevices = () => useQuery({ queryKey: keys.devices, queryFn: () => ask(client.GET('/api/lock/devices')) });
+export const useSignOtherOut = () =>
+    useMutation({
+        mutationFn: (id: string) => ask(client.DELETE('/api/lock/devices/{id}', { params: { path: { id } } })),
+        onSuccess: (devices) => cache.setQueryData(keys.devices, devices),
+    });
+export const useCode = () => useMutation({ mutationFn: () => ask(client.POST('/api/lock/code')) });
+
+export const useCopies = () => useQuery({ queryKey: keys.copies, queryFn: () => ask(client.GET('/api/house/copies')) });
+export const useMakeCopy = () =>
+    useMutation({
+        mutationFn: () => ask(client.POST('/api/house/copies')),
+        onSuccess: (copies) => cache.setQueryData(keys.copies, copies),
+    });
+/** Puts a safe copy in place: one that lies there, by its name, or a file. */
+export const usePutBack = (then: (job: Schemas['JobView']) => void) =>
+    useMutation({
+        mutationFn: (copy: string | File) =>
+            ask(
+                typeof copy === 'string'
+                    ? client.POST('/api/house/copies/{name}/restore', { params: { path: { name: copy } } })
+                    : client.POST('/api/house/restore', {
+                          body: copy as unknown as string,
+                          bodySerializer: (file) => file,
+                          headers: { 'Content-Type': 'application/zip' },
+                      }),
+            ),
+        onSuccess: then,
+    });
+/** How far a piece of long work is; asked again until it is over. */
+export const useJob = (id: Id, over: () => void) =>
+    useQuery({
+        queryKey: ['job', id],
+        queryFn: async () => {
+            const job = await ask(client.GET('/api/house/jobs/{id}', { params: { path: { id: toValue(id) } } }));
+            if (job.state === 'done') {
+                over();
+            }
+            return job;
+        },
+        enabled: there(id),
+        retry: 20,
+        refetchInterval: (query) => (['done', 'failed'].includes(query.state.data?.state ?? '') ? false : 700),
+    });
+/** Everything is another household's now. */
+export const forgetAll = () => cache.invalidateQueries();
+
 export const useFind = (words: MaybeRefOrGetter<string>) =>
     useQuery({
         queryKey: ['find', words],

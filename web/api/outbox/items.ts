@@ -37,6 +37,3 @@ export const refused = computed(() => items.value.filter((item) => item.refused 
 
 /** What the parent should know of the store: that it keeps nothing after this page is closed. */
 export const trouble = ref<string | null>(null);
-
-/** Whether the house does not know this device any more: what waits goes on when the parent has signed it in. */
-export const locked = ref(false);

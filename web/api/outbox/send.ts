@@ -1,5 +1,5 @@
 import { ask, client, Problem, type Schemas } from '../client';
-import { type Answer, type Deed, type Item, items, locked } from './items';
+import { type Answer, type Deed, type Item, items } from './items';
 import * as store from './store';
 
 /**
@@ -87,7 +87,6 @@ async function sendAll(): Promise<number | null> {
         }
         try {
             const answer = await request(item.setUpId, item.deed, AbortSignal.timeout(LIMIT_MS));
-            locked.value = false;
             troubles = 0;
             await store.remove(item.seq!);
             tell(item, answer);
@@ -95,7 +94,6 @@ async function sendAll(): Promise<number | null> {
         } catch (error) {
             const status = error instanceof Problem ? error.status : 0;
             if (NOT_ITS_FAULT.includes(status)) {
-                locked.value = status === 401;
                 return Math.min(LONGEST_PAUSE_MS, PAUSE_MS * 2 ** pauses++);
             }
             if (status >= 500) {
@@ -168,6 +166,14 @@ export async function letGo(item: Item): Promise<void> {
     await store.remove(item.seq!);
     tell(item, null);
     await changed({ item, answer: null });
+}
+
+/** Takes the names off what waits: this device is signed out. */
+export async function blank(): Promise<void> {
+    for (const item of await store.all()) {
+        await store.change(item.seq!, { label: 'Something from the table' });
+    }
+    await changed();
 }
 
 /** Tells what became of each: the answer, or null where it was refused or let go. Those that another tab sent are told too. */

@@ -1,11 +1,15 @@
 <script setup lang="ts">
 import { computed } from 'vue';
+import { useRouter } from 'vue-router';
 
-import { useHouse, useHouseChange } from '@/api/queries';
+import { useHouse, useHouseChange, useZone } from '@/api/queries';
 import Notice from '@/kit/Notice.vue';
 import Schools from '@/kit/Schools.vue';
 import Wait from '@/kit/Wait.vue';
 import { longDay } from '@/kit/words';
+
+import Copies from './Copies.vue';
+import Devices from './Devices.vue';
 
 const house = useHouse();
 const chosen = computed(() => Object.fromEntries(Object.entries(house.data.value?.settings ?? {})));
@@ -14,6 +18,14 @@ const usual = computed(() =>
 );
 const change = useHouseChange();
 const choose = (settings: Record<string, string>) => change.mutate({ settings, version: house.data.value?.version ?? 0 });
+
+const router = useRouter();
+const zone = useZone();
+const zones = computed(() => {
+    const now = house.data.value?.zone ?? 'UTC';
+    const known = Intl.supportedValuesOf('timeZone');
+    return known.includes(now) ? known : [now, ...known];
+});
 </script>
 
 <template>
@@ -24,11 +36,24 @@ const choose = (settings: Record<string, string>) => change.mutate({ settings, v
         <template v-else-if="house.data.value">
             <dl class="grid grid-cols-[auto_1fr] gap-x-6 gap-y-3 rounded-2xl border border-hem bg-paper p-5">
                 <dt class="text-soft">Today is</dt>
-                <dd>{{ longDay(house.data.value.today) }} ({{ house.data.value.zone }})</dd>
+                <dd>
+                    {{ longDay(house.data.value.today) }}
+                    <label class="mt-1 flex flex-wrap items-center gap-2 text-sm">
+                        <span class="text-soft">by the clock of</span>
+                        <select
+                            class="min-h-11 max-w-full rounded-lg border-2 border-hem bg-paper px-2"
+                            :value="house.data.value.zone"
+                            @change="zone.mutate(($event.target as HTMLSelectElement).value)"
+                        >
+                            <option v-for="one in zones" :key="one" :value="one">{{ one.replace(/_/g, ' ') }}</option>
+                        </select>
+                    </label>
+                    <Notice :error="zone.error.value" />
+                </dd>
                 <dt class="text-soft">Your data lives in</dt>
                 <dd>
                     <code class="break-all">{{ house.data.value.data }}</code>
-                    <p class="text-sm text-soft">One folder on this machine, and nowhere else. Copy it to keep a safe copy.</p>
+                    <p class="text-sm text-soft">One folder on this machine, and nowhere else.</p>
                 </dd>
                 <dt class="text-soft">Household</dt>
                 <dd>
@@ -41,6 +66,21 @@ const choose = (settings: Record<string, string>) => change.mutate({ settings, v
                 <dt class="text-soft">Version</dt>
                 <dd>{{ house.data.value.release }}</dd>
             </dl>
+            <section
+                v-if="house.data.value.setAside.length"
+                class="mt-6 rounded-2xl border-2 border-care bg-care-cloth p-5 text-care"
+                aria-labelledby="set-aside"
+            >
+                <h2 id="set-aside">Set aside</h2>
+                <p class="mb-2">This was stored and cannot be read any more. It is kept as it was, and everything else works.</p>
+                <ul class="list-disc pl-5">
+                    <li v-for="(row, i) in house.data.value.setAside" :key="i">
+                        {{ row.what }}<template v-if="row.on"> (set aside {{ longDay(row.on) }})</template>
+                    </li>
+                </ul>
+            </section>
+            <Copies />
+            <Devices @out="router.go(0)" />
             <section class="mt-6 rounded-2xl border border-hem bg-paper p-5" aria-labelledby="teaching">
                 <h2 id="teaching">How children are taught here</h2>
                 <p class="mb-4 text-soft">

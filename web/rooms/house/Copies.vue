@@ -1,0 +1,114 @@
+<script setup lang="ts">
+import { Download } from '@lucide/vue';
+import { computed, ref } from 'vue';
+
+import { forgetAll, useCopies, useJob, useMakeCopy, usePutBack } from '@/api/queries';
+import Button from '@/kit/Button.vue';
+import Dialog from '@/kit/Dialog.vue';
+import Notice from '@/kit/Notice.vue';
+
+/** Safe copies: made, taken away, put back. */
+const copies = useCopies();
+const make = useMakeCopy();
+const wanted = ref<string | File | null>(null);
+const jobId = ref('');
+const restore = usePutBack((job) => {
+    jobId.value = job.id;
+    wanted.value = null;
+});
+const job = useJob(jobId, () => void forgetAll());
+const busy = computed(() => jobId.value !== '' && !['done', 'failed'].includes(job.data.value?.state ?? 'waiting'));
+const latest = computed(() => copies.data.value?.copies[0]);
+const why: Record<string, string> = {
+    daily: 'of the day',
+    asked: 'asked for',
+    renewal: 'before Pindle was renewed',
+    restore: 'before a copy was put in place',
+};
+const when = (made: number) =>
+    new Intl.DateTimeFormat('en-GB', {
+        weekday: 'short',
+        day: 'numeric',
+        month: 'short',
+        hour: '2-digit',
+        minute: '2-digit',
+    }).format(made);
+
+function chosen(event: Event) {
+    const input = event.target as HTMLInputElement;
+    wanted.value = input.files?.[0] ?? null;
+    input.value = '';
+}
+</script>
+
+<template>
+    <section class="mt-6 rounded-2xl border border-hem bg-paper p-5" aria-labelledby="copies">
+        <h2 id="copies">Safe copies</h2>
+        <p class="mb-3 text-soft">
+            Each is one file with everything in it. One is made every day that Pindle runs, and fourteen are kept beside your
+            data. Carry one to another machine or a stick now and then.
+        </p>
+        <p v-if="latest" data-latest>
+            The last: <b>{{ when(latest.made) }}</b>, {{ latest.size }}, {{ why[latest.why] }}.
+        </p>
+        <p v-else-if="copies.data.value">None yet.</p>
+        <Notice :error="copies.error.value ?? make.error.value ?? restore.error.value" class="my-3" />
+        <div
+            v-if="job.data.value"
+            role="status"
+            class="my-3 rounded-lg px-4 py-3"
+            :class="job.data.value.state === 'failed' ? 'bg-care-cloth text-care' : 'bg-linen'"
+            data-job
+        >
+            <p class="font-bold">{{ job.data.value.said }}</p>
+            <progress
+                v-if="busy"
+                class="mt-2 w-full accent-deep"
+                :value="job.data.value.step"
+                :max="job.data.value.steps"
+                aria-label="How far it is"
+            />
+        </div>
+        <div class="my-3 flex flex-wrap gap-2">
+            <Button kind="strong" :disabled="make.isPending.value || busy" @click="make.mutate()">Make one now</Button>
+            <label
+                class="inline-flex min-h-11 cursor-pointer items-center rounded-lg border-2 border-deep px-4 py-2 font-bold text-deep focus-within:outline-3 focus-within:outline-deep hover:bg-linen"
+            >
+                Put back from a file…
+                <input type="file" accept=".zip,application/zip" class="sr-only" :disabled="busy" @change="chosen" />
+            </label>
+        </div>
+        <details v-if="copies.data.value?.copies.length">
+            <summary class="min-h-11 cursor-pointer py-2 font-bold text-deep">
+                {{ copies.data.value.copies.length === 1 ? 'The one' : `All ${copies.data.value.copies.length}` }} beside your
+                data
+            </summary>
+            <ul class="divide-y divide-hem border-t border-hem">
+                <li v-for="copy in copies.data.value.copies" :key="copy.name" class="flex flex-wrap items-center gap-x-4 py-1">
+                    <span class="flex-1">{{ when(copy.made) }}, {{ copy.size }}, {{ why[copy.why] }}</span>
+                    <a
+                        class="inline-flex min-h-11 items-center gap-1 font-bold text-deep underline underline-offset-4"
+                        :href="`/api/house/copies/${copy.name}`"
+                        download
+                        ><Download :size="18" aria-hidden="true" /> Take it away</a
+                    >
+                    <Button kind="quiet" :disabled="busy" @click="wanted = copy.name">Put it back…</Button>
+                </li>
+            </ul>
+        </details>
+        <Dialog :open="wanted !== null" title="Put this copy in place?" @close="wanted = null">
+            <p>
+                Everything becomes as it is in
+                <b>{{ typeof wanted === 'string' ? wanted : wanted?.name }}</b>. What is there now is kept as a safe copy first,
+                so you can go back.
+            </p>
+            <Notice :error="restore.error.value" class="mt-3" />
+            <div class="mt-4 flex flex-wrap gap-2">
+                <Button kind="strong" :disabled="restore.isPending.value" @click="wanted && restore.mutate(wanted)"
+                    >Put it in place</Button
+                >
+                <Button kind="quiet" @click="wanted = null">Leave it</Button>
+            </div>
+        </Dialog>
+    </section>
+</template>
