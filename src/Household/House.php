@@ -8,12 +8,21 @@ use Doctrine\DBAL\Exception as DatabaseError;
 use Doctrine\ORM\EntityManagerInterface;
 use Pindle\App\Platform\Clock;
 use Pindle\App\Platform\Http\Refusal;
+use Symfony\Contracts\Service\ResetInterface;
 
 /** What holds for the whole house. */
-final readonly class House
+final class House implements ResetInterface
 {
-    public function __construct(private EntityManagerInterface $entities, private Changes $changes)
+    /** As read in this request; false before. */
+    private HouseEntity|false|null $kept = false;
+
+    public function __construct(private readonly EntityManagerInterface $entities, private readonly Changes $changes)
     {
+    }
+
+    public function reset(): void
+    {
+        $this->kept = false;
     }
 
     /** @return array<string, string> setting => answer, where the house has chosen one */
@@ -48,6 +57,7 @@ final readonly class House
             $house->settings = $settings;
             $this->entities->persist($house);
         });
+        $this->reset();
     }
 
     /** The house's clock, in the household's own time zone; in the machine's before one was chosen. */
@@ -73,14 +83,15 @@ final readonly class House
     public function moveTo(string $zone): void
     {
         $this->changes->make(function () use ($zone): void {
-            $house = $this->kept() ?? new HouseEntity();
+            $house = $this->entities->find(HouseEntity::class, HouseEntity::ID) ?? new HouseEntity();
             $house->zone = $zone;
             $this->entities->persist($house);
         });
+        $this->reset();
     }
 
     private function kept(): ?HouseEntity
     {
-        return $this->entities->find(HouseEntity::class, HouseEntity::ID);
+        return false === $this->kept ? $this->kept = $this->entities->find(HouseEntity::class, HouseEntity::ID) : $this->kept;
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Pindle\App\Platform\Copies;
 
-use Doctrine\DBAL\Connection;
 use Pindle\App\Platform\Clock;
 use Pindle\App\Platform\Database\HouseholdFile;
 use Pindle\App\Platform\Release;
@@ -26,7 +25,6 @@ final readonly class Copies
 
     public function __construct(
         private CopyFolder $folder,
-        private Connection $connection,
         private Clock $clock,
         private string $dataDir,
         private string $migrationsDir,
@@ -49,9 +47,10 @@ final readonly class Copies
         $database = tempnam(\dirname($file), '.copy-') ?: throw new \RuntimeException('There is no room for a copy.');
         $zip = $database.'.zip';
         try {
-            // The name is ours: a statement cannot take it as a value inside a transaction of the ORM's.
             unlink($database);
-            $this->connection->executeStatement('VACUUM INTO '.$this->connection->quote($database));
+            // A connection of its own: this cannot be part of a transaction.
+            $now = new \PDO('sqlite:'.$this->dataDir.'/pindle.sqlite', null, null, [\PDO::ATTR_TIMEOUT => 20]);
+            $now->exec('VACUUM INTO '.$now->quote($database));
             $this->write($zip, $database);
             (new CopyReader($this->migrationsDir))->check($zip);
             chmod($zip, 0o600);

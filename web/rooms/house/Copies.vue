@@ -72,7 +72,8 @@ function chosen(event: Event) {
         <div class="my-3 flex flex-wrap gap-2">
             <Button kind="strong" :disabled="make.isPending.value || busy" @click="make.mutate()">Make one now</Button>
             <label
-                class="inline-flex min-h-11 cursor-pointer items-center rounded-lg border-2 border-deep px-4 py-2 font-bold text-deep focus-within:outline-3 focus-within:outline-deep hover:bg-linen"
+                class="inline-flex min-h-11 cursor-pointer items-center rounded-lg border-2 border-deep px-4 py-2 font-bold text-deep"
+                :class="'focus-within:outline-3 focus-within:outline-deep hover:bg-linen'"
             >
                 Put back from a file…
                 <input type="file" accept=".zip,application/zip" class="sr-only" :disabled="busy" @change="chosen" />

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\Tests\App;
+
+use Symfony\Component\Filesystem\Filesystem;
+
+/** What the House room can do besides teaching: safe copies and the clock the household lives by. */
+final class HouseRoomTest extends ApiTestCase
+{
+    protected function tearDown(): void
+    {
+        (new Filesystem())->remove([$_SERVER['PINDLE_DATA'].'/copies', ...glob($_SERVER['PINDLE_DATA'].'/sent-*') ?: []]);
+        parent::tearDown();
+    }
+
+    public function test_a_safe_copy_is_made_named_and_taken_away(): void
+    {
+        self::assertSame([], $this->ask('GET', '/house/copies')['copies']);
+        [$copy] = $this->ask('POST', '/house/copies', null, 201)['copies'];
+        self::assertMatchesRegularExpression('/^pindle-20260304T\d{6}-asked\.zip$/', $copy['name']);
+        self::assertMatchesRegularExpression('/^\d+ kB$/', $copy['size']);
+
+        $this->browser->request('GET', '/api/house/copies/'.$copy['name']);
+        self::assertSame('application/zip', $this->browser->getResponse()->headers->get('Content-Type'));
+        self::assertStringContainsString('attachment', (string) $this->browser->getResponse()->headers->get('Content-Disposition'));
+        foreach (['pindle-20990101T000000-asked.zip', '..%2Fpindle.sqlite', 'lock.json'] as $name) {
+            self::assertContains($this->statusOf('GET', '/house/copies/'.$name), [404], $name);
+        }
+    }
+
+    public function test_a_file_that_is_no_safe_copy_is_refused_before_a_job_begins(): void
+    {
+        $this->assertProblem(422, 'file', $this->send('POST', '/house/restore', 'no zip', 422, 'application/zip'));
+        self::assertSame(415, $this->send('POST', '/house/restore', '{}', 415)['status']);
+        self::assertSame([], glob($_SERVER['PINDLE_DATA'].'/sent-*') ?: []);
+
+        $copy = $this->ask('POST', '/house/copies', null, 201)['copies'][0]['name'];
+        $sent = (string) file_get_contents($_SERVER['PINDLE_DATA'].'/copies/'.$copy);
+        $job = $this->send('POST', '/house/restore', $sent, 202, 'application/zip');
+        self::assertSame(['waiting', 0, 5], [$job['state'], $job['step'], $job['steps']]);
+        self::assertSame($job, $this->ask('GET', '/house/jobs/'.$job['id']));
+        $this->refuse(404, 'id', 'GET', '/house/jobs/none');
+    }
+
+    public function test_the_time_zone_is_the_households_and_a_change_rewrites_no_day(): void
+    {
+        $setUp = $this->plannedHouse();
+        $tapped = $this->ask('POST', '/table/'.$setUp['id'].'/attempts', $this->tap($setUp, 0, 'at-once'));
+        $path = '/map/'.$setUp['sittings'][0]['childId'].'/'.$tapped['stepId'];
+        self::assertSame(['Europe/London', false], $this->zone());
+
+        $this->refuse(422, 'zone', 'PUT', '/house/zone', ['zone' => 'Atlantis']);
+        $this->ask('PUT', '/house/zone', ['zone' => 'Pacific/Auckland'], 204);
+        self::ensureKernelShutdown();
+        $this->setUp();
+
+        self::assertSame(['Pacific/Auckland', true], $this->zone());
+        self::assertSame('2026-03-04', $this->ask('GET', $path)['history']['seen'][0]['day']);
+    }
+
+    /** @return array{string, bool} */
+    private function zone(): array
+    {
+        $house = $this->ask('GET', '/house');
+
+        return [$house['zone'], $house['zoneChosen']];
+    }
+
+    private function statusOf(string $method, string $path): int
+    {
+        $this->browser->request($method, '/api'.$path);
+
+        return $this->browser->getResponse()->getStatusCode();
+    }
+}
