@@ -25,6 +25,8 @@ use Symfony\Component\HttpFoundation\Response;
 
 require dirname(__DIR__).'/vendor/autoload.php';
 
+ini_set('memory_limit', '2G');
+
 const TODAY = '2026-03-04';
 const A_DAY = 15;
 

@@ -30,7 +30,9 @@ abstract class BrowserTestCase extends TestCase
         // What waits in one test's browser must not reach another test's house.
         $this->chrome->driver->executeScript('try { localStorage.clear() } catch {}');
         $this->chrome->driver->get('about:blank');
-        $this->server->stop();
+        if (isset($this->server)) {
+            $this->server->stop();
+        }
     }
 
     protected function open(string $path): void

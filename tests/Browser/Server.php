@@ -70,7 +70,11 @@ final class Server
 
     private function end(int $signal): void
     {
-        posix_kill(-(int) $this->process->getPid(), $signal);
+        $group = $this->process->getPid();
+        if (null === $group) {
+            return;
+        }
+        posix_kill(-$group, $signal);
         while ($this->process->isRunning()) {
             usleep(10_000);
         }

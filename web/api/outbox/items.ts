@@ -15,6 +15,8 @@ export type Deed =
 export type Item = {
     /** Its place in the order; given by the store. */
     seq?: number;
+    /** Its name on this device. */
+    key: string;
     setUpId: string;
     deed: Deed;
     /** What it was, for the parent. */
@@ -29,6 +31,9 @@ export type Item = {
 
 /** What the house said to a deed: of a tap its mark and advice, of the others the table. */
 export type Answer = Schemas['AttemptView'] | Schemas['TableView'];
+
+/** Whether the store was read: before that nobody knows what waits, and a question may look unanswered that is not. */
+export const ready = ref(false);
 
 /** All items as the store has them, in order; other tabs' too. */
 export const items = ref<Item[]>([]);

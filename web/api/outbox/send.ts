@@ -1,5 +1,6 @@
 import { ask, client, Problem, type Schemas } from '../client';
-import { type Answer, type Deed, type Item, items } from './items';
+import { newId } from '../device';
+import { type Answer, type Deed, type Item, items, ready } from './items';
 import * as store from './store';
 
 /**
@@ -46,8 +47,13 @@ function request(setUpId: string, deed: Deed, signal: AbortSignal): Promise<Answ
     }
 }
 
+/** On their way into the store: shown already. */
+let coming: Item[] = [];
+
 async function read(): Promise<void> {
-    items.value = await store.all();
+    const stored = await store.all();
+    const there = new Set(stored.map((item) => item.key));
+    items.value = [...stored, ...coming.filter((item) => !there.has(item.key))];
 }
 
 function tell(item: Item, answer: Answer | null): void {
@@ -67,7 +73,7 @@ function next(now: number): Item | undefined {
         if (item.refused !== null) {
             continue;
         }
-        if (item.notBefore <= now && !held.has(item.setUpId)) {
+        if (item.seq !== undefined && item.notBefore <= now && !held.has(item.setUpId)) {
             return item;
         }
         held.add(item.setUpId);
@@ -88,8 +94,9 @@ async function sendAll(): Promise<number | null> {
         try {
             const answer = await request(item.setUpId, item.deed, AbortSignal.timeout(LIMIT_MS));
             troubles = 0;
-            await store.remove(item.seq!);
+            // Told first: an answered question must not look open for a moment. Sent once more it would be the same.
             tell(item, answer);
+            await store.remove(item.seq!);
             await changed({ item, answer });
         } catch (error) {
             const status = error instanceof Problem ? error.status : 0;
@@ -146,10 +153,12 @@ export async function settle(): Promise<void> {
 }
 
 export async function send(setUpId: string, label: string, deed: Deed): Promise<void> {
-    const item: Item = { setUpId, deed, label, made: Date.now(), failed: 0, notBefore: 0, refused: null };
+    const item: Item = { key: newId(), setUpId, deed, label, made: Date.now(), failed: 0, notBefore: 0, refused: null };
     // Seen at once, even before the store has it.
+    coming.push(item);
     items.value = [...items.value, item];
     await store.add(item);
+    coming = coming.filter((one) => one !== item);
     await changed();
     void settle();
 }
@@ -195,6 +204,7 @@ async function takeOver(): Promise<void> {
     for (const old of kept === null ? [] : (JSON.parse(kept) as Old[])) {
         const deed: Deed = old.tap ? { kind: 'tap', tap: old.tap } : { kind: 'take-back', attemptId: old.takeBack ?? '' };
         await store.add({
+            key: newId(),
             setUpId: old.setUpId,
             deed,
             label: 'From before Pindle was renewed',
@@ -215,6 +225,7 @@ export async function start(): Promise<void> {
         // Without a place to keep things there was nothing kept before either.
     }
     await read();
+    ready.value = true;
     const now = () => {
         pauses = 0;
         void settle();

@@ -80,7 +80,7 @@ onBeforeUnmount(() => awake.release());
             </p>
         </TopBar>
 
-        <Wait v-if="document.isPending.value" what="Laying out…" />
+        <Wait v-if="document.isPending.value || (!table && !document.error.value)" what="Laying out…" />
         <div v-else-if="!table" class="p-4"><Notice :error="document.error.value" /></div>
         <template v-else>
             <div class="px-3 pt-3 empty:hidden"><Refused /></div>

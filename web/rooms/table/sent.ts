@@ -29,8 +29,8 @@ onSent((item, answer) => {
     }
     cache.setQueryData<Table>(key, (table) => table && helped(after(table, item), turnOf(table, item)?.sittingId ?? '', answer));
     if (cache.isFetching({ queryKey: key })) {
-        // What is on its way was read before this tap.
-        void cache.invalidateQueries({ queryKey: key });
+        // What is on its way was read before this tap: it must not arrive.
+        void cache.cancelQueries({ queryKey: key }).then(() => cache.refetchQueries({ queryKey: key }));
     }
     adviceFor.value = { ...adviceFor.value, [item.setUpId]: answer.advice ?? null };
 });

@@ -2,7 +2,7 @@ import { computed, ref } from 'vue';
 
 import type { Schemas } from '@/api/client';
 import { deviceId, newId } from '@/api/device';
-import { waiting } from '@/api/outbox/items';
+import { ready, waiting } from '@/api/outbox/items';
 import { send } from '@/api/outbox/send';
 import { useTableDocument } from '@/api/queries';
 import { outcomes as outcomeWords } from '@/generated/words';
@@ -13,7 +13,9 @@ import { adviceFor, askedHelp } from './sent';
 /** The table of a set-up: the cached document with the taps that still wait. */
 export function useTable(setUpId: string) {
     const document = useTableDocument(setUpId);
-    const table = computed(() => document.data.value && waiting.value.reduce(after, document.data.value));
+    const table = computed(() =>
+        ready.value && document.data.value ? waiting.value.reduce(after, document.data.value) : undefined,
+    );
     return { document, table };
 }
 
