@@ -6,6 +6,7 @@ namespace Pindle\App\Plan;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Pindle\App\Platform\Database\Rows;
+use Pindle\App\Platform\Database\Transactions;
 use Pindle\App\Record\Evidence;
 use Pindle\Core\Activity\Prop;
 use Pindle\Core\Calendar\LocalDate;
@@ -27,7 +28,7 @@ use Symfony\Component\Uid\Uuid;
  */
 final readonly class PlanWriter
 {
-    public function __construct(private EntityManagerInterface $entities, private Evidence $evidence)
+    public function __construct(private EntityManagerInterface $entities, private Transactions $transactions, private Evidence $evidence)
     {
     }
 
@@ -60,22 +61,15 @@ final readonly class PlanWriter
         // What is only planned may be begun by now, on another device.
         $untouched = array_merge(...array_map(static fn (StoredSetUp $stored): array => $stored->isKept() ? [] : $stored->sittingIds(), $all));
 
-        $connection = $this->entities->getConnection();
-        $connection->beginTransaction();
-        try {
-            // The day first: whoever writes it holds the lock, and only then is what others began all there.
+        return $this->transactions->runIf(function () use ($day, $plan, $ids, $untouched, $rows): bool {
+            // Only now is what others began all there.
             $isOurs = $this->takeDay($day, $plan, $ids) && [] === $this->evidence->begun($untouched);
             if ($isOurs) {
                 $this->put($rows, $day->date);
             }
-        } catch (\Throwable $e) {
-            $connection->rollBack();
 
-            throw $e;
-        }
-        $isOurs ? $connection->commit() : $connection->rollBack();
-
-        return $isOurs;
+            return $isOurs;
+        });
     }
 
     /**

@@ -16,14 +16,16 @@ enum CannotWrite: string
     /** Null when an error is about something else. The numbers are SQLite's result codes. */
     public static function because(\Throwable $error): ?self
     {
+        // What fails afterwards, such as rolling back what SQLite rolled back by itself, comes first in the chain.
         for (; null !== $error; $error = $error->getPrevious()) {
-            if ($error instanceof DriverException) {
-                return match ($error->getCode() & 0xFF) {
-                    13 => self::Full,
-                    8 => self::ReadOnly,
-                    10, 14 => self::Broken,
-                    default => null,
-                };
+            $why = $error instanceof DriverException ? match ($error->getCode() & 0xFF) {
+                13 => self::Full,
+                8 => self::ReadOnly,
+                10, 14 => self::Broken,
+                default => null,
+            } : null;
+            if (null !== $why) {
+                return $why;
             }
         }
 

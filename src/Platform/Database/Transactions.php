@@ -44,7 +44,7 @@ final readonly class Transactions
             $this->entities->flush();
             $connection->commit();
         } catch (\Throwable $e) {
-            $connection->rollBack();
+            $this->rollBack($e);
             // What was read or changed meanwhile is not so.
             $this->entities->clear();
 
@@ -52,6 +52,41 @@ final readonly class Transactions
         }
 
         return $done;
+    }
+
+    /**
+     * Reads and writes that are kept only where they turn out to be wanted.
+     *
+     * @param callable(): bool $work whether to keep it
+     *
+     * @throws RetryableException|\Throwable
+     */
+    public function runIf(callable $work): bool
+    {
+        $connection = $this->entities->getConnection();
+        $this->begin();
+        try {
+            $isWanted = $work();
+        } catch (\Throwable $e) {
+            $this->rollBack($e);
+
+            throw $e;
+        }
+        $isWanted ? $connection->commit() : $connection->rollBack();
+
+        return $isWanted;
+    }
+
+    /** On a full disk SQLite has rolled back by itself already; then there is nothing to roll back any more. */
+    private function rollBack(\Throwable $because): void
+    {
+        try {
+            $this->entities->getConnection()->rollBack();
+        } catch (\Throwable $e) {
+            if (null === CannotWrite::because($because)) {
+                throw $e;
+            }
+        }
     }
 
     private function begin(): void
@@ -64,7 +99,7 @@ final readonly class Transactions
 
                 return;
             } catch (\Throwable $e) {
-                $connection->rollBack();
+                $this->rollBack($e);
                 if (!$e instanceof RetryableException || self::TIMES === $time) {
                     throw $e;
                 }
