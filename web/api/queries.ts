@@ -118,22 +118,18 @@ export const usePutBack = (then: (job: Schemas['JobView']) => void) =>
         onSuccess: then,
     });
 /** How far a piece of long work is; asked again until it is over. */
-export const useJob = (id: Id, over: () => void) =>
+export const useJob = (id: Id) =>
     useQuery({
         queryKey: ['job', id],
-        queryFn: async () => {
-            const job = await ask(client.GET('/api/house/jobs/{id}', { params: { path: { id: toValue(id) } } }));
-            if (job.state === 'done') {
-                over();
-            }
-            return job;
-        },
+        queryFn: () => ask(client.GET('/api/house/jobs/{id}', { params: { path: { id: toValue(id) } } })),
         enabled: there(id),
-        retry: 20,
+        // While the copy is put in place the row is gone for a moment.
+        retry: 60,
+        retryDelay: 700,
         refetchInterval: (query) => (['done', 'failed'].includes(query.state.data?.state ?? '') ? false : 700),
     });
 /** Everything is another household's now. */
-export const forgetAll = () => cache.invalidateQueries();
+export const askAllAnew = () => cache.invalidateQueries({ predicate: (query) => query.queryKey[0] !== 'job' });
 
 export const useFind = (words: MaybeRefOrGetter<string>) =>
     useQuery({

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { Download } from '@lucide/vue';
-import { computed, ref } from 'vue';
+import { computed, ref, watch } from 'vue';
 
-import { forgetAll, useCopies, useJob, useMakeCopy, usePutBack } from '@/api/queries';
+import { askAllAnew, useCopies, useJob, useMakeCopy, usePutBack } from '@/api/queries';
 import Button from '@/kit/Button.vue';
 import Dialog from '@/kit/Dialog.vue';
 import Notice from '@/kit/Notice.vue';
@@ -16,7 +16,11 @@ const restore = usePutBack((job) => {
     jobId.value = job.id;
     wanted.value = null;
 });
-const job = useJob(jobId, () => void forgetAll());
+const job = useJob(jobId);
+watch(
+    () => job.data.value?.state,
+    (state) => state === 'done' && void askAllAnew(),
+);
 const busy = computed(() => jobId.value !== '' && !['done', 'failed'].includes(job.data.value?.state ?? 'waiting'));
 const latest = computed(() => copies.data.value?.copies[0]);
 const why: Record<string, string> = {

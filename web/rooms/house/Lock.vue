@@ -38,7 +38,7 @@ const go = () =>
 </script>
 
 <template>
-    <div class="mx-auto flex min-h-dvh max-w-md flex-col justify-center gap-5 p-5">
+    <main class="mx-auto flex min-h-dvh max-w-md flex-col justify-center gap-5 p-5">
         <div>
             <img :src="'/icon.svg'" alt="" class="mb-2 size-14" />
             <h1>Who is at the door?</h1>
@@ -111,5 +111,5 @@ const go = () =>
             Forgotten? On the machine that runs Pindle, <code>./pindle passphrase</code> sets a new one; every device then signs
             in anew.
         </p>
-    </div>
+    </main>
 </template>
