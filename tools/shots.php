@@ -19,6 +19,7 @@ $chrome = new Chrome();
 $today = json_decode((string) file_get_contents($server->url.'/api/today'), true);
 $setUp = $today['setUps'][0]['id'];
 $together = array_values(array_filter($today['setUps'], static fn (array $one): bool => count($one['sittings']) > 1))[0]['id'] ?? $setUp;
+$other = array_values(array_filter($today['setUps'], static fn (array $one): bool => 1 === count($one['sittings']) && $one['id'] !== $setUp))[0]['id'];
 $elder = $today['children'][0]['id'];
 
 $views = [
@@ -46,14 +47,16 @@ $views = [
         $chrome->waitForText('Back to Today');
     }],
     'today-phone' => ['/', 390, 844, null],
-    'refused-phone' => ["/table/$setUp", 390, 844, static function (Chrome $chrome) use ($server, $setUp): void {
-        refuse($server, $setUp);
+    'refused-phone' => ["/table/$other", 390, 844, static function (Chrome $chrome) use ($server, $other): void {
+        refuse($server, $other);
         $chrome->click('[data-outcome="at-once"]');
         $chrome->clickText('See what and why');
     }],
     // Last: from here on the house has a lock.
     'lock-phone' => ['/', 390, 844, static function (Chrome $chrome) use ($server): void {
         lock($server);
+        // What was refused before is no part of this picture.
+        $chrome->driver->executeScript('indexedDB.deleteDatabase("pindle")');
         $chrome->driver->navigate()->refresh();
         $chrome->waitForText('Who is at the door?');
     }],
