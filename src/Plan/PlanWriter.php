@@ -28,6 +28,9 @@ use Symfony\Component\Uid\Uuid;
  */
 final readonly class PlanWriter
 {
+    /** What was planned away is kept so many days: as long as a device may come back with a tap for it. */
+    public const DROPPED_DAYS = 90;
+
     public function __construct(private EntityManagerInterface $entities, private Transactions $transactions, private Evidence $evidence)
     {
     }
@@ -138,10 +141,11 @@ final readonly class PlanWriter
         Rows::put($connection, 'revision', ['set_up_id', 'revision'], $rows['revision']);
         $old = LocalDate::parse($date)->plusDays(-RevisionEntity::KEPT_DAYS)->toString();
         $connection->executeStatement('DELETE FROM revision WHERE date < ?', [$old]);
+        $gone = LocalDate::parse($date)->plusDays(-self::DROPPED_DAYS)->toString();
         $connection->executeStatement(
             'DELETE FROM set_up WHERE state = ? AND date < ?'
             .' AND NOT EXISTS (SELECT 1 FROM sitting s JOIN attempt a ON a.sitting_id = s.id WHERE s.set_up_id = set_up.id)',
-            [SetUpState::Dropped->value, $old],
+            [SetUpState::Dropped->value, $gone],
         );
     }
 

@@ -8,11 +8,16 @@ use Doctrine\ORM\EntityManagerInterface;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Pindle\App\Platform\Clock;
 use Pindle\App\Platform\Http\DeviceTime;
+use Pindle\App\Platform\Http\ProblemListener;
 use Pindle\App\Platform\Http\Refusal;
 use Pindle\App\Platform\Http\RequestGuard;
+use Pindle\App\Platform\Kernel;
 use Pindle\App\Platform\Shell\BuiltFiles;
+use Psr\Log\AbstractLogger;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\RequestStack;
+use Symfony\Component\HttpKernel\Event\ExceptionEvent;
+use Symfony\Component\HttpKernel\HttpKernelInterface;
 
 /** What must not get in: a clear problem with the field, and nothing stored. */
 final class BadInputTest extends ApiTestCase
@@ -259,6 +264,31 @@ final class BadInputTest extends ApiTestCase
             self::assertSame(415, $this->send('POST', '/children', '{"name":"Wim"}', 415, $type)['status'], $type);
         }
         self::assertSame([], $this->ask('GET', '/children')['present']);
+    }
+
+    public function test_a_log_says_where_it_failed_and_names_nobody(): void
+    {
+        $logger = new class extends AbstractLogger {
+            public string $said = '';
+
+            public function log(mixed $level, string|\Stringable $message, array $context = []): void
+            {
+                $this->said .= $message.json_encode($context);
+            }
+        };
+        $event = new ExceptionEvent(
+            new Kernel('test', false),
+            Request::create('/api/children'),
+            HttpKernelInterface::MAIN_REQUEST,
+            new \RuntimeException('Wim is no number', 0, new \DomainException('Wim again')),
+        );
+        (new ProblemListener($logger))($event);
+
+        self::assertStringContainsString('RuntimeException', $logger->said);
+        self::assertStringContainsString('DomainException', $logger->said);
+        self::assertStringContainsString('BadInputTest.php', $logger->said);
+        self::assertStringNotContainsString('Wim', $logger->said);
+        self::assertStringNotContainsString('Wim', (string) $event->getResponse()?->getContent());
     }
 
     public function test_every_answer_tells_the_browser_to_be_careful(): void

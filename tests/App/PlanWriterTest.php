@@ -61,12 +61,12 @@ final class PlanWriterTest extends ApiTestCase
         self::assertNotSame([], $this->ask('POST', '/today/plan', [])['setUps']);
     }
 
-    public function test_a_set_up_that_was_planned_away_goes_for_good_after_a_fortnight(): void
+    public function test_a_set_up_that_was_planned_away_goes_for_good_after_ninety_days(): void
     {
         $setUp = $this->plannedHouse();
         self::assertTrue($this->write($this->read()));
         self::assertSame('dropped', $this->connection()->fetchOne('SELECT state FROM set_up WHERE id = ?', [$setUp['id']]));
-        foreach (['2026-02-18' => 1, '2026-02-17' => 0] as $date => $left) {
+        foreach (['2025-12-04' => 1, '2025-12-03' => 0] as $date => $left) {
             $this->connection()->executeStatement('UPDATE set_up SET date = ? WHERE id = ?', [$date, $setUp['id']]);
             $this->ask('POST', '/today/plan', []);
             self::assertSame($left, $this->connection()->fetchOne('SELECT COUNT(*) FROM set_up WHERE id = ?', [$setUp['id']]), $date);

@@ -644,6 +644,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/table/{setUpId}/tries": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post_table_try"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/table/tries/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["delete_table_take_try_back"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/table/attempts/{id}": {
         parameters: {
             query?: never;
@@ -895,6 +927,26 @@ export interface components {
              * Of a guessed amount: what was said before counting, and what was counted. The outcome follows from them.
              * @default null
              */
+            guess?: number | null;
+            /** @default null */
+            counted?: number | null;
+        };
+        TryInput: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            sittingId: string;
+            place: number;
+            outcome: components["schemas"]["Outcome"];
+            help: components["schemas"]["Help"];
+            /** Format: uuid */
+            deviceId: string;
+            at: number;
+            /** @default null */
+            method?: components["schemas"]["Method"] | (never | null);
+            /** @default null */
+            slip?: components["schemas"]["Slip"] | (never | null);
+            /** @default null */
             guess?: number | null;
             /** @default null */
             counted?: number | null;
@@ -2613,6 +2665,54 @@ export interface operations {
         };
         responses: {
             /** @description Recorded, or recorded before */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AttemptView"];
+                };
+            };
+        };
+    };
+    post_table_try: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                setUpId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TryInput"];
+            };
+        };
+        responses: {
+            /** @description A tap of 0.3.0, recorded */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AttemptView"];
+                };
+            };
+        };
+    };
+    delete_table_take_try_back: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Taken back; the history still shows it */
             200: {
                 headers: {
                     [name: string]: unknown;

@@ -86,6 +86,14 @@ final readonly class TableController
         );
     }
 
+    #[Route('/{setUpId}/tries', name: 'table_try', methods: ['POST'], defaults: Who::TABLE)]
+    #[OA\Response(response: 200, description: 'A tap of 0.3.0, recorded', content: new OA\JsonContent(ref: new Model(type: AttemptView::class)))]
+    public function recordTry(string $setUpId, #[MapRequestPayload] TryInput $input): JsonResponse
+    {
+        return $this->record($setUpId, $input->renewed());
+    }
+
+    #[Route('/tries/{id}', name: 'table_take_try_back', methods: ['DELETE'], defaults: Who::TABLE)]
     #[Route('/attempts/{id}', name: 'table_take_back', methods: ['DELETE'], defaults: Who::TABLE)]
     #[OA\Response(response: 200, description: 'Taken back; the history still shows it', content: new OA\JsonContent(ref: new Model(type: AttemptView::class)))]
     public function takeBack(string $id): JsonResponse

@@ -197,15 +197,18 @@ tabs.onmessage = (message: MessageEvent<Word>) => {
     }
 };
 
-/** What 0.4.0 and before kept in another place. */
+/** What 0.4.0 and 0.3.0 kept in another place; 0.3.0 named a question by its place in the sitting. */
 async function takeOver(): Promise<void> {
-    type Old = { setUpId: string; tap?: Schemas['AttemptInput']; takeBack?: string };
+    type Old = { setUpId?: string; tap?: Schemas['AttemptInput'] & { place?: number }; takeBack?: string };
     const kept = localStorage.getItem('pindle.outbox');
     for (const old of kept === null ? [] : (JSON.parse(kept) as Old[])) {
+        if (old.tap && old.tap.place !== undefined) {
+            old.tap = { ...old.tap, questionId: `${old.tap.sittingId}-${old.tap.place}` };
+        }
         const deed: Deed = old.tap ? { kind: 'tap', tap: old.tap } : { kind: 'take-back', attemptId: old.takeBack ?? '' };
         await store.add({
             key: newId(),
-            setUpId: old.setUpId,
+            setUpId: old.setUpId ?? '',
             deed,
             label: 'From before Pindle was renewed',
             made: Date.now(),
