@@ -130,7 +130,7 @@ final class Trust
                     'const done = arguments[1]; let i = 0;'
                     .' const key = (k) => window.dispatchEvent(new KeyboardEvent("keydown", { key: k, bubbles: true }));'
                     .' const next = () => { if (i++ >= arguments[0]) { done(); return; } key(i % 2 ? "1" : "u"); setTimeout(next, 8); }; next();',
-                    [2 * min(10, max(1, $taps - $kept))],
+                    [2 * min(max(10, intdiv($taps, 40)), max(1, $taps - $kept))],
                 );
                 $kept = (int) $driver->executeScript('return JSON.parse(localStorage.getItem("bench.taps") ?? "[]").length');
                 switch ($this->random->getInt(1, 5)) {

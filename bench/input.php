@@ -19,7 +19,7 @@ $data = sys_get_temp_dir().'/pindle-input-'.getmypid();
 register_shutdown_function(static fn () => (new Filesystem())->remove($data));
 foreach ([
     'APP_ENV' => 'test', 'APP_SECRET' => 'bench', 'PINDLE_DATA' => $data, 'DATABASE_URL' => 'sqlite:///'.$data.'/pindle.sqlite',
-    'PINDLE_TODAY' => '2026-03-04', 'PINDLE_ZONE' => 'Europe/London', 'PINDLE_DEMO' => '0', 'PINDLE_HOSTS' => 'localhost',
+    'PINDLE_TODAY' => '2026-03-04', 'PINDLE_ZONE' => 'Europe/London', 'PINDLE_DEMO' => '0', 'PINDLE_HOSTS' => 'localhost', 'PINDLE_LOG' => $data.'/log',
 ] as $name => $value) {
     $_SERVER[$name] = $_ENV[$name] = $value;
     putenv($name.'='.$value);

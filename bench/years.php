@@ -39,7 +39,7 @@ function household(int $days): callable
     $use = static function () use ($data): void {
         foreach ([
             'APP_ENV' => 'test', 'APP_SECRET' => 'bench', 'PINDLE_DATA' => $data, 'DATABASE_URL' => 'sqlite:///'.$data.'/pindle.sqlite',
-            'PINDLE_TODAY' => TODAY, 'PINDLE_ZONE' => 'Europe/London', 'PINDLE_DEMO' => '0', 'PINDLE_HOSTS' => 'localhost',
+            'PINDLE_TODAY' => TODAY, 'PINDLE_ZONE' => 'Europe/London', 'PINDLE_DEMO' => '0', 'PINDLE_HOSTS' => 'localhost', 'PINDLE_LOG' => $data.'/log',
         ] as $name => $value) {
             $_SERVER[$name] = $_ENV[$name] = $value;
             putenv($name.'='.$value);
