@@ -129,7 +129,7 @@ final class Trust
                 $chrome->driver->executeAsyncScript(
                     'const done = arguments[1]; let i = 0;'
                     .' const key = (k) => window.dispatchEvent(new KeyboardEvent("keydown", { key: k, bubbles: true }));'
-                    .' const next = () => { if (i++ >= arguments[0]) { done(); return; } key(i % 2 ? "1" : "u"); setTimeout(next, 8); }; next();',
+                    .' const next = () => { if (i++ >= arguments[0]) { done(); return; } key(i % 2 ? "1" : "u"); setTimeout(next, 60); }; next();',
                     [2 * min(max(10, intdiv($taps, 40)), max(1, $taps - $kept))],
                 );
                 $kept = (int) $driver->executeScript('return JSON.parse(localStorage.getItem("bench.taps") ?? "[]").length');
@@ -143,7 +143,7 @@ final class Trust
                         break;
                 }
             }
-            $chrome->driver->wait(120)->until(static fn (): bool => 0 === $chrome->driver->executeAsyncScript(
+            $chrome->driver->wait(900)->until(static fn (): bool => 0 === $chrome->driver->executeAsyncScript(
                 'const done = arguments[0]; const open = indexedDB.open("pindle");'
                 .' open.onsuccess = () => { const all = open.result.transaction("items").objectStore("items").getAll();'
                 .' all.onsuccess = () => { window.left = all.result; open.result.close();'
