@@ -87,23 +87,6 @@ final class CarriedOverTest extends TestCase
         }
     }
 
-    public function test_a_tap_that_0_3_0_left_waiting_is_recorded_and_can_be_taken_back(): void
-    {
-        foreach (self::ask('/today')['setUps'] as $setUp) {
-            foreach (self::ask('/table/'.$setUp['id'])['turns'] as $turn) {
-                if (null === $turn['done'] && !$turn['isGuess'] && 1 === preg_match('/^'.$turn['sittingId'].'-(\\d+)$/', $turn['questionId'], $found)) {
-                    $try = ['id' => '0195a000-0000-4000-8000-000000000303', 'sittingId' => $turn['sittingId'], 'place' => (int) $found[1]]
-                        + ['outcome' => 'at-once', 'help' => 'bare', 'deviceId' => '0195a000-0000-4000-8000-00000000dddd', 'at' => 1000 * time()];
-                    self::assertSame($turn['stepId'], self::send('POST', '/table/'.$setUp['id'].'/tries', $try)['stepId']);
-                    self::assertSame($try['id'], self::send('DELETE', '/table/tries/'.$try['id'], null)['id']);
-
-                    return;
-                }
-            }
-        }
-        self::fail('Nothing of its last day is left to be answered.');
-    }
-
     public function test_own_activities_and_everything_that_was_counted_are_there(): void
     {
         $own = array_values(array_filter(self::ask('/activities')['activities'], static fn (array $one): bool => $one['own']));
@@ -121,6 +104,24 @@ final class CarriedOverTest extends TestCase
             self::assertSame($count, $rows("SELECT COUNT(*) FROM $table")[0][0], $table);
         }
         self::assertSame([], $rows('PRAGMA foreign_key_check'));
+    }
+
+    /** Last: it adds a tap to what the others count. */
+    public function test_a_tap_that_0_3_0_left_waiting_is_recorded_and_can_be_taken_back(): void
+    {
+        foreach (self::ask('/today')['setUps'] as $setUp) {
+            foreach (self::ask('/table/'.$setUp['id'])['turns'] as $turn) {
+                if (null === $turn['done'] && !$turn['isGuess'] && 1 === preg_match('/^'.$turn['sittingId'].'-(\\d+)$/', $turn['questionId'], $found)) {
+                    $try = ['id' => '0195a000-0000-4000-8000-000000000303', 'sittingId' => $turn['sittingId'], 'place' => (int) $found[1]]
+                        + ['outcome' => 'at-once', 'help' => 'bare', 'deviceId' => '0195a000-0000-4000-8000-00000000dddd', 'at' => 1000 * time()];
+                    self::assertSame($turn['stepId'], self::send('POST', '/table/'.$setUp['id'].'/tries', $try)['stepId']);
+                    self::assertSame($try['id'], self::send('DELETE', '/table/tries/'.$try['id'], null)['id']);
+
+                    return;
+                }
+            }
+        }
+        self::fail('Nothing of its last day is left to be answered.');
     }
 
     /**

@@ -9,10 +9,10 @@ use Symfony\Component\Filesystem\Filesystem;
 /** What the House room can do besides teaching: safe copies and the clock the household lives by. */
 final class HouseRoomTest extends ApiTestCase
 {
-    protected function tearDown(): void
+    protected function setUp(): void
     {
+        parent::setUp();
         (new Filesystem())->remove([$_SERVER['PINDLE_DATA'].'/copies', ...glob($_SERVER['PINDLE_DATA'].'/sent-*') ?: []]);
-        parent::tearDown();
     }
 
     public function test_a_safe_copy_is_made_named_and_taken_away(): void

@@ -84,7 +84,7 @@ final class CommandTest extends TestCase
         $demo = self::pindle('demo', '--port', (string) Server::freePort(), '--data', $this->data);
 
         self::assertSame(1, $demo->run());
-        self::assertStringContainsString('household of its own', $demo->getErrorOutput());
+        self::assertStringContainsString('is in use; the demo does not touch it', $demo->getErrorOutput());
         self::assertSame('precious', file_get_contents($this->data.'/pindle.sqlite'));
     }
 
