@@ -1,10 +1,22 @@
 import { QueryClient, useMutation, useQuery } from '@tanstack/vue-query';
 import { type MaybeRefOrGetter, toValue, watch } from 'vue';
 
-import { ask, client, type Schemas } from './client';
+import { ask, client, Problem, type Schemas } from './client';
+
+/** So long after no answer a room asks again. */
+const AGAIN_MS = 3_000;
 
 /** The one cache of what the server said. */
-export const cache = new QueryClient({ defaultOptions: { queries: { staleTime: 5_000, retry: 1 } } });
+export const cache = new QueryClient({
+    defaultOptions: {
+        queries: {
+            staleTime: 5_000,
+            retry: 1,
+            // While the house does not answer it is said, and asked again.
+            refetchInterval: ({ state }) => (state.error instanceof Problem && state.error.status === 0 ? AGAIN_MS : false),
+        },
+    },
+});
 
 /** Where each answer is kept. */
 export const keys = {
