@@ -7,6 +7,7 @@ namespace Pindle\App\Plan;
 use Doctrine\DBAL\Connection;
 use Pindle\App\Household\HouseholdChanged;
 use Pindle\App\Platform\Clock;
+use Pindle\App\Platform\Database\RowSetAside;
 use Pindle\App\Record\EvidenceChanged;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 
@@ -30,6 +31,12 @@ final readonly class StalePlans
         if (!$event->isTap && !$this->goesOn($event->sittingId)) {
             $this->mark();
         }
+    }
+
+    #[AsEventListener]
+    public function onRowSetAside(RowSetAside $event): void
+    {
+        $this->mark();
     }
 
     /** The caller is inside a transaction. */

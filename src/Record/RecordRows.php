@@ -8,9 +8,11 @@ use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\DBAL\Connection;
 use Doctrine\DBAL\ParameterType;
 use Pindle\App\Platform\Database\Rows;
+use Pindle\App\Platform\Database\RowSetAside;
 use Pindle\Core\Child\Child;
 use Pindle\Core\Evidence\ChildRecord;
 use Pindle\Core\Skill\SkillMap;
+use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 
 /**
  * Reads and writes kept records. Derived rows are read and written as rows: they have no identity to guard.
@@ -102,6 +104,15 @@ final readonly class RecordRows
                 [$child->id, $gone],
                 [1 => ArrayParameterType::STRING],
             );
+        }
+    }
+
+    /** A record follows from all there is: where something of it cannot be read, all are made anew when they are next looked at. */
+    #[AsEventListener]
+    public function onRowSetAside(RowSetAside $event): void
+    {
+        foreach (['record', 'checkpoint', 'step_state'] as $table) {
+            $this->connection->executeStatement('DELETE FROM '.$table);
         }
     }
 

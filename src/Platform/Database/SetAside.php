@@ -23,7 +23,7 @@ final readonly class SetAside
     {
     }
 
-    /** Looks through everything stored; returns how many rows were set aside. What follows from others is made anew then. */
+    /** Looks through everything stored; returns how many rows were set aside. The stores hear of each, and make anew what follows from it. */
     public function sweep(): int
     {
         $this->managers->resetManager();
@@ -32,13 +32,6 @@ final readonly class SetAside
             if (SetAsideEntity::class !== $class->getName()) {
                 $found += $this->sweepTable($class);
             }
-        }
-        if ($found > 0) {
-            $connection = $this->entities()->getConnection();
-            foreach (['record', 'checkpoint', 'step_state'] as $derived) {
-                $connection->executeStatement('DELETE FROM '.$derived);
-            }
-            $connection->executeStatement('UPDATE day SET stale = 1, version = version + 1');
         }
 
         return $found;

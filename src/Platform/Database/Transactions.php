@@ -14,7 +14,7 @@ final readonly class Transactions
     private const TIMES = 3;
 
     /** Changes nothing, but whoever writes first in a transaction waits for its turn before it reads. */
-    public const TAKE_TURN = 'UPDATE house SET version = version WHERE 0';
+    public const TAKE_TURN = 'UPDATE migration SET version = version WHERE 0';
 
     public function __construct(private EntityManagerInterface $entities)
     {

@@ -18,8 +18,8 @@ const best = computed(() => devices.data.value?.addresses[0]);
 const link = computed(() => (best.value && code.data.value ? `${best.value}/#${code.data.value.code}` : null));
 const picture = ref('');
 watch(link, async (to) => {
-    const { toString } = await import('qrcode');
-    picture.value = to ? await toString(to, { type: 'svg', margin: 2, errorCorrectionLevel: 'M' }) : '';
+    const { toDataURL } = await import('qrcode');
+    picture.value = to ? await toDataURL(to, { margin: 2, scale: 8, errorCorrectionLevel: 'M' }) : '';
 });
 const used = (seconds: number) => new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short' }).format(seconds * 1000);
 </script>
@@ -44,8 +44,12 @@ const used = (seconds: number) => new Intl.DateTimeFormat('en-GB', { day: 'numer
                     code.data.value ? 'Another code' : 'Let a phone or tablet in'
                 }}</Button>
                 <div v-if="code.data.value" class="mt-4 grid gap-5 sm:grid-cols-[auto_1fr]">
-                    <!-- eslint-disable-next-line vue/no-v-html -- made here from our own address -->
-                    <div class="size-52 overflow-hidden rounded-xl border border-hem" v-html="picture" />
+                    <img
+                        v-if="picture"
+                        :src="picture"
+                        alt="The address with the code, for the camera of a phone"
+                        class="size-52 rounded-xl border border-hem"
+                    />
                     <ol class="list-decimal space-y-2 pl-5">
                         <li>
                             On the phone, open <b class="font-mono break-all">{{ best }}</b> or point its camera at the square.
