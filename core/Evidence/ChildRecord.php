@@ -21,14 +21,14 @@ final readonly class ChildRecord
     public const PRIOR_MOST = 0.90;
 
     /**
-     * @param array<string, StepState> $states       by step id; a step without one has never been touched
-     * @param list<LastSitting>        $lastSittings the last two, older first
-     * @param Seen|null                $newest       the last piece of evidence in it
+     * @param array<string, StepState|LaterState> $states       by step id; a step without one has never been touched
+     * @param list<LastSitting>                   $lastSittings the last two, older first
+     * @param Seen|null                           $newest       the last piece of evidence in it
      */
     private function __construct(
         public SkillMap $map,
         public Settings $settings,
-        public array $states,
+        private array $states,
         public array $lastSittings,
         public ?Seen $newest,
     ) {
@@ -89,8 +89,8 @@ final readonly class ChildRecord
     /**
      * A record as it was kept.
      *
-     * @param array<string, StepState> $states
-     * @param list<LastSitting>        $lastSittings
+     * @param array<string, StepState|LaterState> $states
+     * @param list<LastSitting>                   $lastSittings
      */
     public static function kept(SkillMap $map, Settings $settings, array $states, array $lastSittings): self
     {
@@ -149,7 +149,38 @@ final readonly class ChildRecord
 
     public function state(string $stepId): StepState
     {
-        return $this->states[$stepId] ?? new StepState();
+        return self::known($this->states, $stepId) ?? new StepState();
+    }
+
+    /** @return array<string, StepState> of all steps that were touched, by step id */
+    public function states(): array
+    {
+        return array_map(static fn (StepState|LaterState $state): StepState => $state instanceof LaterState ? $state->state() : $state, $this->states);
+    }
+
+    /** Whether nothing is known of the child. */
+    public function isBlank(): bool
+    {
+        return [] === $this->states;
+    }
+
+    /** @return array<string, StepState> those that are other than in an earlier record that this one was made from; all where there is none */
+    public function changedSince(?self $earlier): array
+    {
+        $changed = [];
+        foreach ($this->states as $stepId => $state) {
+            if ($state !== ($earlier?->states[$stepId] ?? null)) {
+                $changed[$stepId] = $state instanceof LaterState ? $state->state() : $state;
+            }
+        }
+
+        return $changed;
+    }
+
+    /** @return list<string> steps that an earlier record had a state of and this one has none */
+    public function goneSince(?self $earlier): array
+    {
+        return array_keys(array_diff_key($earlier->states ?? [], $this->states));
     }
 
     /** The mark of a step. A step whose own higher reach is Secure is carried and never falls due by time alone. */
@@ -223,10 +254,10 @@ final readonly class ChildRecord
     }
 
     /**
-     * @param array<string, StepState>  $states
-     * @param array<string, mixed>|null $only steps that may change, as keys; null for all
+     * @param array<string, StepState|LaterState> $states
+     * @param array<string, mixed>|null           $only steps that may change, as keys; null for all
      *
-     * @return array<string, StepState>
+     * @return array<string, StepState|LaterState>
      */
     private function after(array $states, Seen $seen, ?array $only): array
     {
@@ -234,7 +265,7 @@ final readonly class ChildRecord
             return $this->afterAttempt($states, $seen, $only);
         }
         if (null === $only || isset($only[$seen->stepId])) {
-            $state = $states[$seen->stepId] ?? new StepState();
+            $state = self::known($states, $seen->stepId) ?? new StepState();
             $states[$seen->stepId] = match (true) {
                 $seen instanceof Witness => $state->witnessed($seen),
                 $seen instanceof HandMark => $state->setByHand($seen),
@@ -246,29 +277,29 @@ final readonly class ChildRecord
     }
 
     /**
-     * @param array<string, StepState>  $states
-     * @param array<string, mixed>|null $only
+     * @param array<string, StepState|LaterState> $states
+     * @param array<string, mixed>|null           $only
      *
-     * @return array<string, StepState>
+     * @return array<string, StepState|LaterState>
      */
     private function afterAttempt(array $states, Attempt $attempt, ?array $only): array
     {
         $step = $this->map->step($attempt->stepId);
         $may = static fn (string $id): bool => null === $only || isset($only[$id]);
         if ($may($step->id)) {
-            $states[$step->id] = ($states[$step->id] ?? new StepState())->tried($step, $attempt, $this->settings);
+            $states[$step->id] = (self::known($states, $step->id) ?? new StepState())->tried($step, $attempt, $this->settings);
         }
         if ($attempt->isUnaided()) {
             foreach ($attempt->isLook ? [] : $step->needs as $need) {
                 if ($may($need)) {
-                    $known = $states[$need] ?? new StepState();
+                    $known = self::known($states, $need) ?? new StepState();
                     if (Mark::Secure !== $known->mark($attempt->day)) {
                         $states[$need] = $known->withBelief(Tracing::implied($known->p, $attempt->chance()));
                     }
                 }
             }
             foreach ($this->map->ancestors($step->id) as $ancestor) {
-                $known = $states[$ancestor] ?? null;
+                $known = self::known($states, $ancestor);
                 if (null !== $known?->memory->halfLife && $known->memory->clock != $attempt->day && $may($ancestor)) {
                     $states[$ancestor] = $known->refreshed($attempt->day);
                 }
@@ -277,11 +308,19 @@ final readonly class ChildRecord
         $earlierSkill = $attempt->isLook || null === $attempt->slip ? null : $this->map->skillOfSlip($attempt->slip->value);
         $earlier = null === $earlierSkill ? null : $this->map->ancestorOfSkill($step->id, $earlierSkill);
         if (null !== $earlier && $may($earlier)) {
-            $known = $states[$earlier] ?? new StepState();
+            $known = self::known($states, $earlier) ?? new StepState();
             $states[$earlier] = $known->withBelief(Tracing::slipped($known->p, $attempt->chance()));
         }
 
         return $states;
+    }
+
+    /** @param array<string, StepState|LaterState> $states */
+    private static function known(array $states, string $stepId): ?StepState
+    {
+        $state = $states[$stepId] ?? null;
+
+        return $state instanceof LaterState ? $state->state() : $state;
     }
 
     /**

@@ -300,7 +300,7 @@ final readonly class Planner
             $sitting = $setUp->sittingOf($candidate->learner->child->id);
             if ($sitting?->course()->stepId === $candidate->ranked->step->id) {
                 $value *= 0.3;
-            } elseif (null !== $sitting && $sitting->course()->brandNew && $candidate->ranked->brandNew && $candidate->learner->record->states) {
+            } elseif (null !== $sitting && $sitting->course()->brandNew && $candidate->ranked->brandNew && !$candidate->learner->record->isBlank()) {
                 $value *= 0.3;
             }
         }

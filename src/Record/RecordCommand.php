@@ -28,7 +28,7 @@ final class RecordCommand
             $kept = $this->evidence->record($child);
             $replayed = $this->records->rebuild($child);
             $wrong = array_filter(
-                array_keys($replayed->states + $kept->states),
+                array_keys($replayed->states() + $kept->states()),
                 static fn (string $stepId): bool => StateCodec::write($replayed->state($stepId)) !== StateCodec::write($kept->state($stepId)),
             );
             if (StateCodec::writeSittings($replayed->lastSittings) !== StateCodec::writeSittings($kept->lastSittings)) {
@@ -37,7 +37,7 @@ final class RecordCommand
             $io->writeln(\sprintf(
                 '  %s: %d steps, %s',
                 $child->name,
-                \count($replayed->states),
+                \count($replayed->states()),
                 [] === $wrong ? 'equal' : 'not equal at '.implode(', ', $wrong),
             ));
             $differ += \count($wrong);

@@ -11,6 +11,8 @@ use Pindle\App\Platform\Database\Rows;
 use Pindle\App\Platform\Database\RowSetAside;
 use Pindle\Core\Child\Child;
 use Pindle\Core\Evidence\ChildRecord;
+use Pindle\Core\Evidence\LaterState;
+use Pindle\Core\Evidence\StepState;
 use Pindle\Core\Skill\SkillMap;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 
@@ -91,13 +93,11 @@ final readonly class RecordRows
             ]],
         );
         $changed = [];
-        foreach ($after->states as $stepId => $state) {
-            if ($state !== ($before?->record->states[$stepId] ?? null)) {
-                $changed[] = ['child_id' => $child->id, 'step_id' => $stepId, 'state' => StateCodec::write($state)];
-            }
+        foreach ($after->changedSince($before?->record) as $stepId => $state) {
+            $changed[] = ['child_id' => $child->id, 'step_id' => $stepId, 'state' => StateCodec::write($state)];
         }
         Rows::put($this->connection, 'step_state', ['child_id', 'step_id'], $changed);
-        $gone = array_keys(array_diff_key($before->record->states ?? [], $after->states));
+        $gone = $after->goneSince($before?->record);
         if ([] !== $gone) {
             $this->connection->executeStatement(
                 'DELETE FROM step_state WHERE child_id = ? AND step_id IN (?)',
@@ -125,25 +125,22 @@ final readonly class RecordRows
     }
 
     /**
-     * The checkpoints of a child, the later first. States that are as they are now are the same objects.
+     * The checkpoints of a child, the later first, each read when it is asked for. States that are as they are now are the same objects.
      *
-     * @return array<int, KeptRecord> by slot
+     * @return \Generator<int, KeptRecord> by slot
      */
-    public function checkpoints(Child $child, KeptRecord $now): array
+    public function checkpoints(Child $child, KeptRecord $now): \Generator
     {
         /** @var list<array{slot: int, newest: string, last_sittings: string, states: string}> $rows */
         $rows = $this->connection->fetchAllAssociative(
             'SELECT slot, newest, last_sittings, states FROM checkpoint WHERE child_id = ? ORDER BY slot DESC',
             [$child->id],
         );
-        $checkpoints = [];
         foreach ($rows as $row) {
             /** @var array<string, string> $texts */
             $texts = json_decode($row['states'], true, 4, \JSON_THROW_ON_ERROR);
-            $checkpoints[$row['slot']] = $this->kept($child, $texts, $row['newest'], $row['last_sittings'], 0, $now);
+            yield $row['slot'] => $this->kept($child, $texts, $row['newest'], $row['last_sittings'], 0, $now);
         }
-
-        return $checkpoints;
     }
 
     /** @param array{int, string, string} $newest */
@@ -154,7 +151,7 @@ final readonly class RecordRows
             'slot' => $slot,
             'newest' => json_encode($newest, \JSON_THROW_ON_ERROR),
             'last_sittings' => StateCodec::writeSittings($record->lastSittings),
-            'states' => json_encode((object) array_map(StateCodec::write(...), $record->states), \JSON_THROW_ON_ERROR),
+            'states' => json_encode((object) array_map(StateCodec::write(...), $record->states()), \JSON_THROW_ON_ERROR),
         ]]);
     }
 
@@ -182,12 +179,16 @@ final readonly class RecordRows
     {
         $states = [];
         foreach ($texts as $stepId => $text) {
-            $states[$stepId] = null !== $now && $text === ($now->texts[$stepId] ?? null) ? $now->record->states[$stepId] : StateCodec::read($stepId, $text);
+            $states[$stepId] = null !== $now && $text === ($now->texts[$stepId] ?? null)
+                ? $now->states[$stepId]
+                : new LaterState(static fn (): StepState => StateCodec::read($stepId, $text));
         }
         /** @var array{int, string, string}|null $place */
         $place = null === $newest ? null : json_decode($newest, true, 4, \JSON_THROW_ON_ERROR);
 
-        return new KeptRecord(ChildRecord::kept($this->map, $child->settings, $states, StateCodec::readSittings($lastSittings)), $texts, $place, $since);
+        $record = ChildRecord::kept($this->map, $child->settings, $states, StateCodec::readSittings($lastSittings));
+
+        return new KeptRecord($record, $states, $texts, $place, $since);
     }
 
     /** What a record follows from besides the evidence. */

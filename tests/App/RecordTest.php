@@ -234,7 +234,7 @@ final class RecordTest extends ApiTestCase
         $child = self::service(Children::class)->child($childId, LocalDate::parse('2026-03-04'));
         $kept = self::service(Evidence::class)->record($child);
         $replayed = self::service(Records::class)->replayed($child);
-        foreach (array_keys($replayed->states + $kept->states) as $stepId) {
+        foreach (array_keys($replayed->states() + $kept->states()) as $stepId) {
             self::assertEquals($replayed->state($stepId), $kept->state($stepId), $when.', '.$stepId);
         }
         self::assertEquals($replayed->lastSittings, $kept->lastSittings, $when);
@@ -329,7 +329,7 @@ final class RecordTest extends ApiTestCase
         }
         $kept = $records->of([$child])[$child->id];
         $replayed = $records->replayed($child);
-        [$expected, $actual] = [array_map(StateCodec::write(...), $replayed->states), array_map(StateCodec::write(...), $kept->states)];
+        [$expected, $actual] = [array_map(StateCodec::write(...), $replayed->states()), array_map(StateCodec::write(...), $kept->states())];
         ksort($expected);
         ksort($actual);
         self::assertSame($expected, $actual);

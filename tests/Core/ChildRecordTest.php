@@ -159,8 +159,8 @@ final class ChildRecordTest extends TestCase
         }
         $inOrder = Make::record($attempts);
 
-        self::assertEquals($inOrder->states, Make::record($random->shuffleArray($attempts))->states);
-        self::assertEquals(Make::record(\array_slice($attempts, 0, 59))->with($attempts[59])->states, $inOrder->states);
+        self::assertEquals($inOrder->states(), Make::record($random->shuffleArray($attempts))->states());
+        self::assertEquals(Make::record(\array_slice($attempts, 0, 59))->with($attempts[59])->states(), $inOrder->states());
     }
 
     public function test_taking_a_try_back_equals_never_having_had_it(): void
@@ -169,8 +169,8 @@ final class ChildRecordTest extends TestCase
         $extra = Make::anAttempt(self::STEP, 1, Outcome::NotYet, minute: 50);
 
         self::assertEquals(
-            Make::record($attempts)->states,
-            Make::record(array_values(array_filter([...$attempts, $extra], static fn (Attempt $attempt): bool => $attempt !== $extra)))->states,
+            Make::record($attempts)->states(),
+            Make::record(array_values(array_filter([...$attempts, $extra], static fn (Attempt $attempt): bool => $attempt !== $extra)))->states(),
         );
     }
 

@@ -30,7 +30,7 @@ final class EvidencePropertiesTest extends TestCase
     public function test_the_record_does_not_depend_on_the_order_of_arrival(): void
     {
         foreach (self::histories(12) as $seed => [$evidence, $random]) {
-            self::assertEquals(Make::record($evidence)->states, Make::record($random->shuffleArray($evidence))->states, "history $seed");
+            self::assertEquals(Make::record($evidence)->states(), Make::record($random->shuffleArray($evidence))->states(), "history $seed");
         }
     }
 
@@ -41,7 +41,7 @@ final class EvidencePropertiesTest extends TestCase
             $without = array_values(array_filter($evidence, static fn (Seen $seen): bool => $seen !== $late));
             [$whole, $less] = [Make::record($evidence), Make::record($without)];
 
-            self::assertEquals($whole->states, self::again($less, $late, $evidence)->states, "history $seed, come late");
+            self::assertEquals($whole->states(), self::again($less, $late, $evidence)->states(), "history $seed, come late");
             // Taking it back equals never having had it, but that its step may be left with an untouched state.
             $after = self::again($whole, $late, $without);
             foreach (array_keys($whole->map->steps) as $id) {
@@ -100,7 +100,7 @@ final class EvidencePropertiesTest extends TestCase
     public function test_beliefs_and_half_lives_stay_in_their_ranges(): void
     {
         foreach (self::histories(8) as [$evidence]) {
-            foreach (Make::record($evidence)->states as $state) {
+            foreach (Make::record($evidence)->states() as $state) {
                 self::assertTrue($state->p >= 0.001 && $state->p <= 0.999);
                 self::assertTrue(null === $state->memory->halfLife || ($state->memory->halfLife >= 1.0 && $state->memory->halfLife <= 365.0));
                 self::assertLessThanOrEqual(SecureRule::LONGEST_WINDOW, \count($state->window->attempts));

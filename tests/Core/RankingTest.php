@@ -189,7 +189,7 @@ final class RankingTest extends TestCase
     {
         $misses = array_map(static fn (int $minute): Attempt => Make::anAttempt('split-small@3', 1, Outcome::NotYet, minute: $minute), range(1, 8));
         $record = Make::record([Make::handMark('count-out@5', 0, Mark::Secure), Make::handMark('how-many@3', 2, Mark::Secure), ...$misses]);
-        $states = ['see-at-once@3' => $record->state('see-at-once@3')->withBelief($p)] + $record->states;
+        $states = ['see-at-once@3' => $record->state('see-at-once@3')->withBelief($p)] + $record->states();
 
         return self::one(ChildRecord::kept(Make::wholeMap(), new Settings(), $states, $record->lastSittings), 'see-at-once@3', 3);
     }

@@ -332,7 +332,7 @@ final class StepStateTest extends TestCase
             [0.90, 0.05, 0.6, 0.10],
             [$record->state('say-count@3')->p, $record->state('say-count@5')->p, $record->state('say-count@10')->p, $record->state('say-count@20')->p],
         );
-        self::assertArrayNotHasKey('fly@10', $record->states);
+        self::assertArrayNotHasKey('fly@10', $record->states());
     }
 
     public function test_what_follows_from_harder_work_is_believed_up_to_nine_in_ten(): void

@@ -10,6 +10,8 @@ import * as store from './store';
 
 /** A request takes no longer. */
 const LIMIT_MS = 15_000;
+/** What other tabs changed is shown after so long. */
+const READ_MS = 150;
 /** So long until the next try; twice as long after each, up to the most. */
 const PAUSE_MS = 1_000;
 const LONGEST_PAUSE_MS = 60_000;
@@ -60,10 +62,21 @@ function tell(item: Item, answer: Answer | null): void {
     listeners.forEach((told) => told(item, answer));
 }
 
-/** After something changed in the store: this tab reads it anew, and the others do too. */
-async function changed(word: Word = {}): Promise<void> {
-    await read();
+/** Says to the other tabs that something changed in the store; this tab has it in `items` already. */
+function say(word: Word = {}): void {
     tabs.postMessage(JSON.parse(JSON.stringify(word)));
+}
+
+async function change(item: Item, to: Partial<Item>, told: { answer: null } | null = null): Promise<void> {
+    await store.change(item.seq!, to);
+    items.value = items.value.map((one) => (one.key === item.key ? { ...one, ...to } : one));
+    say(told ? { item, ...told } : {});
+}
+
+async function remove(item: Item, answer: Answer | null): Promise<void> {
+    await store.remove(item.seq!);
+    items.value = items.value.filter((one) => one.key !== item.key);
+    say({ item, answer });
 }
 
 /** The first item that may go now: not behind one of its own set-up that waits for its time. */
@@ -84,9 +97,14 @@ function next(now: number): Item | undefined {
 /** Sends what may go. Says in how many milliseconds to try again; null when nothing waits. */
 async function sendAll(): Promise<number | null> {
     let troubles = 0;
+    await read();
     for (;;) {
-        await read();
-        const item = next(Date.now());
+        let item = next(Date.now());
+        if (!item) {
+            // Other tabs may have left something meanwhile.
+            await read();
+            item = next(Date.now());
+        }
         if (!item) {
             const times = items.value.filter((one) => one.refused === null).map((one) => one.notBefore - Date.now());
             return times.length ? Math.max(PAUSE_MS, Math.min(...times)) : null;
@@ -96,8 +114,7 @@ async function sendAll(): Promise<number | null> {
             troubles = 0;
             // Told first: an answered question must not look open for a moment. Sent once more it would be the same.
             tell(item, answer);
-            await store.remove(item.seq!);
-            await changed({ item, answer });
+            await remove(item, answer);
         } catch (error) {
             const status = error instanceof Problem ? error.status : 0;
             if (NOT_ITS_FAULT.includes(status)) {
@@ -106,14 +123,12 @@ async function sendAll(): Promise<number | null> {
             if (status >= 500) {
                 const failed = item.failed + 1;
                 const wait = failed < FAILURES ? 0 : Math.min(LONGEST_PAUSE_MS, PAUSE_MS * 2 ** (failed - FAILURES + 1));
-                await store.change(item.seq!, { failed, notBefore: Date.now() + wait });
-                await changed();
+                await change(item, { failed, notBefore: Date.now() + wait });
                 await new Promise((resolve) => setTimeout(resolve, Math.min(3, troubles++) * 300));
                 continue;
             }
-            await store.change(item.seq!, { refused: (error as Problem).message });
+            await change(item, { refused: (error as Problem).message }, { answer: null });
             tell(item, null);
-            await changed({ item, answer: null });
         }
         pauses = 0;
     }
@@ -157,32 +172,30 @@ export async function send(setUpId: string, label: string, deed: Deed): Promise<
     // Seen at once, even before the store has it.
     coming.push(item);
     items.value = [...items.value, item];
-    await store.add(item);
+    const seq = await store.add(item);
     coming = coming.filter((one) => one !== item);
-    await changed();
+    items.value = items.value.map((one) => (one.key === item.key ? { ...one, seq } : one));
+    say();
     void settle();
 }
 
 /** The parent wants a refused item sent again. */
 export async function sendAgain(item: Item): Promise<void> {
-    await store.change(item.seq!, { refused: null, failed: 0, notBefore: 0 });
-    await changed();
+    await change(item, { refused: null, failed: 0, notBefore: 0 });
     void settle();
 }
 
 /** The parent lets a refused item go. */
 export async function letGo(item: Item): Promise<void> {
-    await store.remove(item.seq!);
+    await remove(item, null);
     tell(item, null);
-    await changed({ item, answer: null });
 }
 
 /** Takes the names off what waits: this device is signed out. */
 export async function blank(): Promise<void> {
     for (const item of await store.all()) {
-        await store.change(item.seq!, { label: 'Something from the table' });
+        await change(item, { label: 'Something from the table' });
     }
-    await changed();
 }
 
 /** Tells what became of each: the answer, or null where it was refused or let go. Those that another tab sent are told too. */
@@ -190,8 +203,14 @@ export function onSent(told: Told): void {
     listeners.push(told);
 }
 
+/** What other tabs do in quick succession is read once. */
+let reading: ReturnType<typeof setTimeout> | undefined;
+
 tabs.onmessage = (message: MessageEvent<Word>) => {
-    void read();
+    reading ??= setTimeout(() => {
+        reading = undefined;
+        void read();
+    }, READ_MS);
     if (message.data.item) {
         tell(message.data.item, message.data.answer ?? null);
     }

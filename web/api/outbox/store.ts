@@ -37,10 +37,14 @@ export const all = (): Promise<Item[]> =>
         (items) => [...items],
     );
 
-export const add = (item: Item): Promise<void> =>
+/** Gives its place in the order. */
+export const add = (item: Item): Promise<number> =>
     on(
-        async () => void (await database.items.add(item)),
-        (items) => void items.push({ ...item, seq: seqInMemory++ }),
+        () => database.items.add(item),
+        (items) => {
+            items.push({ ...item, seq: seqInMemory });
+            return seqInMemory++;
+        },
     );
 
 export const change = (seq: number, to: Partial<Item>): Promise<void> =>
