@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pindle\Tests;
 
+use Pindle\Core\Activity\Gear;
 use Pindle\Core\Child\Settings;
 use Pindle\Core\Drawing\Box;
 use Pindle\Core\Drawing\Drawing;
@@ -24,6 +25,7 @@ final class Drawn
 {
     private const CHARACTERS = ['0', '1', '2', '3', '4', '5', '6', '7', '8', '9', '+', '−', '=', '<', '>', '?'];
 
+    /** @param list<Gear>|null $brought all where it is left out */
     public static function of(
         Picture $picture,
         Prompt $prompt,
@@ -33,6 +35,8 @@ final class Drawn
         bool $varied = false,
         ?Thing $thing = null,
         ?Thing $other = null,
+        ?array $brought = null,
+        ?Thing $third = null,
     ): Drawing {
         $caps = Form::Things === $form ? Make::thing('caps', 30, [13, 25, 25], Shape::Disc) : null;
         $other ??= $thing ?? $caps ?? Make::thing('cross', 100, null);
@@ -42,9 +46,9 @@ final class Drawn
             $picture,
             $prompt,
             $form,
-            $thing,
-            $other,
+            [$thing, $other, ...null === $third ? [] : [$third]],
             $settings ?? new Settings(),
+            $brought ?? Gear::cases(),
             self::hand(),
             new Randomizer(new Xoshiro256StarStar($seed)),
             $varied,

@@ -37,6 +37,7 @@ final readonly class Activity
      * @param list<string>             $care       what cautions ask about the activity itself, for example "moving" or "suds"
      * @param bool                     $checksOnly whether it is for a quick look at what was there, not for learning
      * @param int|null                 $smallest   smallest size of a step it is for; null for any
+     * @param array<string, list<Prop>> $formProps form => what it wants besides in that form only
      *
      * @throws InvalidActivity
      */
@@ -59,6 +60,7 @@ final readonly class Activity
         public array $care = [],
         public bool $checksOnly = false,
         public ?int $smallest = null,
+        public array $formProps = [],
     ) {
         if ($setUp < 0 || $setUp > self::LONGEST_SET_UP) {
             throw InvalidActivity::setUp($id, $setUp);
@@ -74,6 +76,9 @@ final readonly class Activity
         if (!isset($this->serves[$step->skill->id]) || $step->size < ($this->smallest ?? 0) || $step->size > ($this->largest ?? \PHP_INT_MAX)) {
             return false;
         }
+        if (!$this->serves[$step->skill->id]->canAsk($step)) {
+            return false;
+        }
 
         return null === $form ? [] === $step->forms : \in_array($form, $step->forms, true) && \in_array($form, $this->forms, true);
     }
@@ -81,6 +86,23 @@ final readonly class Activity
     public function scene(?Form $form): Picture
     {
         return $this->scenes[$form->value ?? 'spoken'] ?? array_values($this->scenes)[0];
+    }
+
+    /**
+     * What it wants besides things, in these forms.
+     *
+     * @param list<Form|null> $forms
+     *
+     * @return list<Prop>
+     */
+    public function propsIn(array $forms): array
+    {
+        $props = $this->props;
+        foreach ($forms as $form) {
+            array_push($props, ...$this->formProps[$form->value ?? 'spoken'] ?? []);
+        }
+
+        return array_values(array_unique($props, \SORT_REGULAR));
     }
 
     /** Whether it needs nothing fetched. */

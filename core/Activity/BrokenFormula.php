@@ -9,7 +9,7 @@ final class BrokenFormula extends \InvalidArgumentException
 {
     public static function unexpected(string $formula, string $found): self
     {
-        return new self(\sprintf('Did not expect "%s" in the count "%s"; it may use n, a, b, r, sum, numbers, + - * /, min and max.', $found, $formula));
+        return new self(\sprintf('Did not expect "%s" in the count "%s"; it may use n, a, b, c, r, sum, numbers, + - * /, min and max.', $found, $formula));
     }
 
     /** @param array<string, int> $values the case it fails at */

@@ -35,16 +35,17 @@ final readonly class Catalogue
     }
 
     /**
-     * The props of an activity, where children answer in these ways.
+     * The props of an activity, where children work in these forms and answer in these ways.
      *
-     * @param list<Answering> $answering
+     * @param list<Answering>  $answering
+     * @param list<Form|null>  $forms
      *
      * @return list<Prop>
      */
-    public function props(Activity $activity, array $answering): array
+    public function props(Activity $activity, array $answering, array $forms): array
     {
         $props = [];
-        foreach ($activity->props as $prop) {
+        foreach ($activity->propsIn($forms) as $prop) {
             foreach ($prop->answers ? $answering : [null] as $way) {
                 $taken = null === $way ? $prop : $this->answeredWith($way);
                 if (null !== $taken) {

@@ -6,11 +6,11 @@ namespace Pindle\Core\Activity;
 
 /**
  * How many of a thing to lay out, worked out from the question set: "n", "a + b", "3 * r", "sum + 3", "min(3 * r, 60)".
- * n is the largest amount asked about, a and b the largest parts, r the reach, sum the labels laid out at a time.
+ * n is the largest amount asked about, a, b and c the largest parts, r the reach, sum the labels laid out at a time.
  */
 final readonly class Formula
 {
-    public const NAMES = ['n', 'a', 'b', 'r', 'sum'];
+    public const NAMES = ['n', 'a', 'b', 'c', 'r', 'sum'];
 
     /** No count is larger, so that it stays a whole number. */
     public const MOST = 1_000_000;

@@ -15,6 +15,7 @@ final readonly class Prop
      * @param bool $answers true when answers are laid with it, so that another way of answering takes its place
      * @param Answering|null $way the way of answering it is for, if any
      * @param bool $faces   whether what is on its faces is worked out, as on dice
+     * @param list<Gear> $gear what pictures show of it
      */
     public function __construct(
         public string $id,
@@ -23,6 +24,7 @@ final readonly class Prop
         public bool $answers = false,
         public ?Answering $way = null,
         public bool $faces = false,
+        public array $gear = [],
     ) {
     }
 }

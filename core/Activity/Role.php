@@ -5,16 +5,19 @@ declare(strict_types=1);
 namespace Pindle\Core\Activity;
 
 use Pindle\Core\Skill\Form;
+use Pindle\Core\Thing\Ability;
 
-/** A part that things play in a lay-out: so many alike, in some cases clearly different from those of an earlier role. */
+/** A part that things play in a lay-out: so many alike, in some cases clearly different from those of an earlier role, and able to do what is done with them. */
 final readonly class Role
 {
     /**
-     * @param string     $id      for example "things" or "others"
-     * @param bool       $apart   whether it must be another kind than the role before
-     * @param float|null $maxSide longest side in millimetres that still fits where they lie; null if anything does
-     * @param bool       $even    whether they must weigh about the same, for a balance
-     * @param list<Form> $forms   in which it is laid out; empty for all
+     * @param string              $id       for example "things" or "others"
+     * @param bool                $apart    whether it must look different from those of the roles before
+     * @param float|null          $maxSide  longest side in millimetres that still fits where they lie; null if anything does
+     * @param bool                $even     whether they must weigh about the same, for a balance
+     * @param list<Form>          $forms    in which it is laid out; empty for all
+     * @param list<list<Ability>> $wants    what its things must be able to do: one of each list
+     * @param float|null          $minSide  least longest side in millimetres
      */
     public function __construct(
         public string $id,
@@ -23,6 +26,9 @@ final readonly class Role
         public ?float $maxSide = null,
         public array $forms = [],
         public bool $even = false,
+        public array $wants = [],
+        public ?float $minSide = null,
+        public Sameness $sameness = Sameness::Alike,
     ) {
     }
 

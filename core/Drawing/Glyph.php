@@ -21,12 +21,13 @@ final readonly class Glyph
     /**
      * The thing about a middle, its longer side so long in millimetres.
      *
-     * @param bool $faint drawn as an outline: taken away, still to come, or for showing only
-     * @param bool $lying with its longer side along the line, whichever way it is drawn
+     * @param bool        $faint drawn as an outline: taken away, still to come, or for showing only
+     * @param bool        $lying with its longer side along the line, whichever way it is drawn
+     * @param string|null $fill  ink of another of its colours; its own where it is left out
      *
      * @return list<Mark>
      */
-    public function at(float $x, float $y, float $long, bool $faint = false, bool $lying = false): array
+    public function at(float $x, float $y, float $long, bool $faint = false, bool $lying = false, ?string $fill = null): array
     {
         [$left, $top, $width, $height] = $this->box;
         $scale = $long / max($width, $height);
@@ -36,7 +37,7 @@ final readonly class Glyph
         [$atX, $atY] = $turned ? [$x + $middleY, $y - $middleX] : [$x - $middleX, $y - $middleY];
         $turn = $turned ? 90.0 : 0.0;
         $line = null === $this->fill ? 2.4 : 1.0;
-        $marks = [new Path($this->body, new Paint($faint ? null : $this->fill, $this->line, $line, $faint, $faint ? 0.45 : 1.0), $atX, $atY, $scale, $turn)];
+        $marks = [new Path($this->body, new Paint($faint || null === $this->fill ? null : $fill ?? $this->fill, $this->line, $line, $faint, $faint ? 0.45 : 1.0), $atX, $atY, $scale, $turn)];
         if (null !== $this->marks && !$faint) {
             $marks[] = new Path($this->marks, new Paint(null, $this->line, 0.8), $atX, $atY, $scale, $turn);
         }

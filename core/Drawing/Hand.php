@@ -12,6 +12,8 @@ final readonly class Hand
     private const BETWEEN = 3.5;
     private const PEN = 2.1;
 
+    /** Inks for the other colours of a thing. */
+    private const COLOURS = 3;
     /** The glyph of things that have no drawing of their own. */
     private const PLAIN = 'counter';
 
@@ -34,14 +36,16 @@ final readonly class Hand
      *
      * @param bool $faint drawn as an outline
      * @param bool $lying with its longer side along the line
+     * @param int  $colour which of its colours, from 0
      *
      * @return list<Mark>
      *
      * @throws InvalidDrawing when there is no such glyph
      */
-    public function thing(string $glyph, string $name, float $x, float $y, float $long, bool $faint = false, bool $lying = false): array
+    public function thing(string $glyph, string $name, float $x, float $y, float $long, bool $faint = false, bool $lying = false, int $colour = 0): array
     {
-        $marks = $this->glyph($glyph)->at($x, $y, $long, $faint, $lying);
+        $fill = 0 === $colour ? null : 'colour-'.(1 + ($colour - 1) % self::COLOURS);
+        $marks = $this->glyph($glyph)->at($x, $y, $long, $faint, $lying, $fill);
 
         return self::PLAIN !== $glyph ? $marks : [
             ...$marks,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pindle\Core\Planning;
 
+use Pindle\Core\Activity\Role;
 use Pindle\Core\Thing\Thing;
 
 /** Why an activity cannot be laid out, and the nearest way out. */
@@ -13,8 +14,15 @@ final readonly class Lack
      * @param int        $wanted  how many the role wants
      * @param Thing|null $nearest the thing that comes nearest, if any does
      * @param int        $more    how many more of it would do; 0 where it is not the number that is wrong
+     * @param Role|null  $role    that nothing was found for; null where it is a prop or the whole
      */
-    public function __construct(public LackReason $reason, public string $roleId, public int $wanted, public ?Thing $nearest = null, public int $more = 0)
-    {
+    public function __construct(
+        public LackReason $reason,
+        public string $roleId,
+        public int $wanted,
+        public ?Thing $nearest = null,
+        public int $more = 0,
+        public ?Role $role = null,
+    ) {
     }
 }

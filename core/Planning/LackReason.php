@@ -7,12 +7,18 @@ namespace Pindle\Core\Planning;
 /** What keeps the nearest thing from doing. */
 enum LackReason: string
 {
-    /** Nothing at all that could do. */
+    /** Nothing that can do what is done with it. */
+    case CannotDo = 'cannot-do';
+    /** Nothing at all. */
     case Nothing = 'nothing';
-    /** Not enough of it, alone or together with a second kind. */
+    /** Not enough of it. */
     case TooFew = 'too-few';
     /** Too big for the frame or the pot. */
     case TooBig = 'too-big';
+    /** Too small for it. */
+    case TooSmall = 'too-small';
+    /** The numbers want more than anyone counts out. */
+    case TooMany = 'too-many';
     /** Blocked by a caution for someone in reach. */
     case Unsafe = 'unsafe';
     /** Too uneven or too light for a balance. */

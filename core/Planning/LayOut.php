@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Pindle\Core\Planning;
 
 use Pindle\Core\Activity\Activity;
+use Pindle\Core\Activity\Formula;
 use Pindle\Core\Activity\Prop;
 use Pindle\Core\Activity\Role;
+use Pindle\Core\Activity\Sameness;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Caution\Cautions;
 use Pindle\Core\Child\Child;
@@ -15,13 +17,19 @@ use Pindle\Core\Skill\Form;
 use Pindle\Core\Thing\Thing;
 
 /**
- * Chooses the things for an activity from what the house has: enough of them, fitting, even where they are weighed, safe for everyone in
- * reach, liked, and not the same again. An amount that no kind has alone is split over two.
+ * Chooses the things for an activity from what the house has: able to do what is done with them, enough of them, fitting, even where they are
+ * weighed, safe for everyone in reach, liked, and not the same again.
  */
 final readonly class LayOut
 {
     /** No lay-out needs more loose things than this: counting them out would wear anyone out. */
     public const MOST_THINGS = 60;
+
+    /** One size is told from the next at a glance when it is so many times as long. */
+    public const CLEARLY_LONGER = 1.25;
+
+    /** So many things are tried for a role before it is given up; the best come first. */
+    private const TRIES = 6;
 
     public function __construct(private Cautions $cautions)
     {
@@ -57,66 +65,171 @@ final readonly class LayOut
             }
         }
         $values = self::values($sets);
-        $laid = [];
-        $before = [];
+        $wanted = [];
         foreach ($activity->roles as $role) {
-            $count = min(self::MOST_THINGS, $role->count->count($values));
-            if (0 === $count || !$role->isWantedIn($forms)) {
-                continue;
+            $count = $role->isWantedIn($forms) ? $role->count->count($values) : 0;
+            if ($count > 0) {
+                $wanted[] = [$role, $count];
             }
-            $left = self::without($free, $laid);
-            $fitting = array_values(array_filter($left, fn (Thing $thing): bool => null === $this->trouble($role, $thing, $before, $nearby, $on)));
-            $score = static fn (Thing $thing): float => self::score($thing, $role, $before, $laid, $avoid, $liked);
-            usort($fitting, static fn (Thing $a, Thing $b): int => $score($b) <=> $score($a));
-            $chosen = self::enough($role->id, $fitting, $count);
-            if ([] === $chosen) {
-                return $this->lack($role, $count, $left, $fitting, $before, $nearby, $on);
-            }
-            array_push($laid, ...$chosen);
-            $before = array_map(static fn (Laid $one): Thing => $one->thing, $chosen);
         }
+        $total = array_sum(array_column($wanted, 1));
+        if ($total > self::MOST_THINGS) {
+            return new Lack(LackReason::TooMany, $wanted[0][0]->id, $total);
+        }
+        $safe = array_values(array_filter($free, fn (Thing $thing): bool => $this->cautions->allow($thing, $nearby, $on)));
+        $worth = static fn (Thing $thing): float => (\in_array($thing->id, $liked, true) ? 1.0 : 0.0)
+            - (\in_array($thing->id, $avoid, true) ? 2.0 : 0.0)
+            // Among equals, the kind there is plenty of is the easiest to find.
+            + min(1.0, $thing->amount / 100);
 
-        return $laid;
+        return $this->rest($wanted, $safe, array_values(array_udiff($free, $safe, static fn (Thing $a, Thing $b): int => strcmp($a->id, $b->id))), [], $worth);
     }
 
     /**
-     * The best kind that has enough; else two kinds that have enough together, the more plentiful first.
+     * Whether a thing could play a role, its amount aside.
+     */
+    public static function fits(Role $role, Thing $thing): bool
+    {
+        return null === self::trouble($role, $thing, []);
+    }
+
+    /**
+     * Things for the roles that are left. Where the best for one leaves nothing for the next, the second best is tried.
+     *
+     * @param list<array{Role, int}> $wanted
+     * @param list<Thing>            $safe
+     * @param list<Thing>            $unsafe only to say what is in the way
+     * @param list<Laid>             $laid   for the roles before
+     * @param callable(Thing): float $worth
+     *
+     * @return list<Laid>|Lack
+     */
+    private function rest(array $wanted, array $safe, array $unsafe, array $laid, callable $worth): array|Lack
+    {
+        if ([] === $wanted) {
+            return $laid;
+        }
+        [$role, $count] = $wanted[0];
+        $left = self::left($safe, $laid, $role->apart);
+        $fitting = array_values(array_filter($left, static fn (Thing $thing): bool => null === self::trouble($role, $thing, $laid)));
+        $score = static fn (Thing $thing): float => $worth($thing) + self::beside($thing, $role, $laid);
+        usort($fitting, static fn (Thing $a, Thing $b): int => $score($b) <=> $score($a) ?: $a->colour <=> $b->colour);
+        $lack = null;
+        foreach (\array_slice(self::ways($role, $fitting, $count), 0, self::TRIES) as $way) {
+            $rest = $this->rest(\array_slice($wanted, 1), $safe, $unsafe, [...$laid, ...$way], $worth);
+            if (!$rest instanceof Lack) {
+                return $rest;
+            }
+            $lack ??= $rest;
+        }
+
+        return $lack ?? self::lack($role, $count, $left, $fitting, $unsafe, $laid);
+    }
+
+    /**
+     * All the ways to fill a role, the best first.
      *
      * @param list<Thing> $fitting best first
      *
-     * @return list<Laid> empty when even two kinds fall short
+     * @return list<list<Laid>>
      */
-    private static function enough(string $roleId, array $fitting, int $count): array
+    private static function ways(Role $role, array $fitting, int $count): array
     {
-        foreach ($fitting as $thing) {
-            if ($thing->amount >= $count) {
-                return [new Laid($roleId, $thing, $count)];
-            }
-        }
-        usort($fitting, static fn (Thing $a, Thing $b): int => $b->amount <=> $a->amount);
-        [$first, $second] = [$fitting[0] ?? null, $fitting[1] ?? null];
+        $enough = array_values(array_filter($fitting, static fn (Thing $thing): bool => $thing->amount >= $count));
+        $alike = array_map(static fn (Thing $thing): array => [new Laid($role->id, $thing, $count)], $enough);
 
-        return null === $first || null === $second || 0 === $second->amount || $first->amount + $second->amount < $count ? [] : [
-            new Laid($roleId, $first, $first->amount),
-            new Laid($roleId, $second, $count - $first->amount),
-        ];
+        return match ($role->sameness) {
+            Sameness::Alike => $alike,
+            Sameness::Mixed => $alike ?: self::mixed($role, $fitting, $count),
+            Sameness::Kinds => self::oneEach($role, self::inStock($fitting), $count),
+            Sameness::Sizes => self::oneEach($role, self::growing(self::inStock($fitting)), $count),
+        };
     }
 
     /**
-     * What is wrong with a thing for a role, its amount aside; null when nothing is.
+     * @param list<Thing> $kinds
      *
-     * @param list<Thing> $before  of the role before
-     * @param list<Child> $nearby
+     * @return list<list<Laid>>
      */
-    private function trouble(Role $role, Thing $thing, array $before, array $nearby, LocalDate $on): ?LackReason
+    private static function oneEach(Role $role, array $kinds, int $count): array
+    {
+        return \count($kinds) < $count ? [] : [array_map(static fn (Thing $thing): Laid => new Laid($role->id, $thing, 1), \array_slice($kinds, 0, $count))];
+    }
+
+    /**
+     * As few kinds as have enough together, the more plentiful first.
+     *
+     * @param list<Thing> $fitting
+     *
+     * @return list<list<Laid>>
+     */
+    private static function mixed(Role $role, array $fitting, int $count): array
+    {
+        usort($fitting, static fn (Thing $a, Thing $b): int => $b->amount <=> $a->amount);
+        $laid = [];
+        foreach ($fitting as $thing) {
+            $take = min($thing->amount, $count);
+            if ($take > 0) {
+                $laid[] = new Laid($role->id, $thing, $take);
+                $count -= $take;
+            }
+        }
+
+        return $count > 0 ? [] : [$laid];
+    }
+
+    /**
+     * @param list<Thing> $things
+     *
+     * @return list<Thing> one of each kind there is
+     */
+    private static function inStock(array $things): array
+    {
+        return array_values(array_filter($things, static fn (Thing $thing): bool => $thing->amount > 0 && 0 === $thing->colour));
+    }
+
+    /**
+     * From the shortest on, each clearly longer than the one before.
+     *
+     * @param list<Thing> $things
+     *
+     * @return list<Thing>
+     */
+    private static function growing(array $things): array
+    {
+        usort($things, static fn (Thing $a, Thing $b): int => $a->longSide() <=> $b->longSide());
+        $growing = [];
+        foreach ($things as $thing) {
+            $last = $growing[\count($growing) - 1] ?? null;
+            if (null !== $thing->size && (null === $last || $thing->size->long >= self::CLEARLY_LONGER * $last->longSide())) {
+                $growing[] = $thing;
+            }
+        }
+
+        return $growing;
+    }
+
+    /**
+     * What is wrong with a thing for a role, its amount and cautions aside; null when nothing is.
+     *
+     * @param list<Laid> $laid for the roles before
+     */
+    private static function trouble(Role $role, Thing $thing, array $laid): ?LackReason
     {
         return match (true) {
+            [] !== array_filter($role->wants, static fn (array $anyOf): bool => !$thing->canAny($anyOf)) => LackReason::CannotDo,
             null !== $role->maxSide && ($thing->size->long ?? 0.0) > $role->maxSide => LackReason::TooBig,
+            null !== $role->minSide && $thing->longSide() < $role->minSide => LackReason::TooSmall,
             $role->even && !$thing->isEven() => LackReason::Uneven,
-            $role->apart && $thing->colours < 2 && self::isAmong($thing, $before) => LackReason::NoOther,
-            !$this->cautions->allow($thing, $nearby, $on) => LackReason::Unsafe,
+            $role->apart && [] !== array_filter($laid, static fn (Laid $one): bool => self::looksTheSame($one->thing, $thing)) => LackReason::NoOther,
             default => null,
         };
+    }
+
+    /** Of two kinds those look the same that are drawn the same; of one kind those of one colour do. */
+    private static function looksTheSame(Thing $one, Thing $other): bool
+    {
+        return $one->id === $other->id ? $one->colour === $other->colour : $one->glyph === $other->glyph;
     }
 
     /**
@@ -124,67 +237,71 @@ final readonly class LayOut
      *
      * @param list<Thing> $left
      * @param list<Thing> $fitting
-     * @param list<Thing> $before
-     * @param list<Child> $nearby
+     * @param list<Thing> $unsafe
+     * @param list<Laid>  $laid
      */
-    private function lack(Role $role, int $count, array $left, array $fitting, array $before, array $nearby, LocalDate $on): Lack
+    private static function lack(Role $role, int $count, array $left, array $fitting, array $unsafe, array $laid): Lack
     {
+        $one = Sameness::Kinds === $role->sameness || Sameness::Sizes === $role->sameness;
         usort($fitting, static fn (Thing $a, Thing $b): int => $b->amount <=> $a->amount);
-        if (isset($fitting[0]) && $fitting[0]->amount > 0) {
-            return new Lack(LackReason::TooFew, $role->id, $count, $fitting[0], $count - $fitting[0]->amount);
+        if (!$one && isset($fitting[0]) && $fitting[0]->amount > 0) {
+            return new Lack(LackReason::TooFew, $role->id, $count, $fitting[0], $count - $fitting[0]->amount, $role);
         }
-        foreach ($left as $thing) {
-            $trouble = $this->trouble($role, $thing, $before, $nearby, $on);
-            if (null !== $trouble && $thing->amount >= $count) {
-                return new Lack($trouble, $role->id, $count, $thing);
+        foreach ($unsafe as $thing) {
+            if ($thing->amount >= ($one ? 1 : $count) && null === self::trouble($role, $thing, $laid)) {
+                return new Lack(LackReason::Unsafe, $role->id, $count, $thing, 0, $role);
+            }
+        }
+        foreach ($one ? [] : $left as $thing) {
+            $trouble = self::trouble($role, $thing, $laid);
+            if (null !== $trouble && LackReason::CannotDo !== $trouble && $thing->amount >= $count) {
+                return new Lack($trouble, $role->id, $count, $thing, 0, $role);
             }
         }
 
-        return new Lack(LackReason::Nothing, $role->id, $count);
+        return new Lack([] === $role->wants && !$one ? LackReason::Nothing : LackReason::CannotDo, $role->id, $count, null, 0, $role);
     }
 
     /**
-     * @param list<Thing>  $before
-     * @param list<Laid>   $laid
-     * @param list<string> $avoid
-     * @param list<string> $liked
-     */
-    private static function score(Thing $thing, Role $role, array $before, array $laid, array $avoid, array $liked): float
-    {
-        $again = self::isAmong($thing, $before);
-        $alike = [] !== array_filter($before, static fn (Thing $other): bool => $other->glyph === $thing->glyph);
-
-        return (\in_array($thing->id, $liked, true) ? 1.0 : 0.0)
-            - (\in_array($thing->id, $avoid, true) ? 2.0 : 0.0)
-            - ([] !== array_filter($laid, static fn (Laid $one): bool => $one->thing->id === $thing->id) ? 1.0 : 0.0)
-            + (!$role->apart && $again ? 3.0 : 0.0)
-            - ($role->apart && $alike ? 1.0 : 0.0)
-            + ($role->even && null !== $thing->mass ? 1.0 : 0.0)
-            // Among equals, the kind there is plenty of is the easiest to find.
-            + min(1.0, $thing->amount / 100);
-    }
-
-    /** @param list<Thing> $things */
-    private static function isAmong(Thing $thing, array $things): bool
-    {
-        return [] !== array_filter($things, static fn (Thing $other): bool => $other->id === $thing->id);
-    }
-
-    /**
-     * What is left when some lie out already.
+     * What speaks for a thing beside those that lie there already.
      *
-     * @param list<Thing> $free
+     * @param list<Laid> $laid
+     */
+    private static function beside(Thing $thing, Role $role, array $laid): float
+    {
+        $same = [] !== array_filter($laid, static fn (Laid $one): bool => $one->thing->id === $thing->id);
+
+        return ($same && !$role->apart ? 2.0 : 0.0) + ($role->even && null !== $thing->mass ? 1.0 : 0.0);
+    }
+
+    /**
+     * What is left when some lie out already. Of a kind with several colours the colours stand apart, where they must.
+     *
+     * @param list<Thing> $safe
      * @param list<Laid>  $laid
      *
      * @return list<Thing>
      */
-    private static function without(array $free, array $laid): array
+    private static function left(array $safe, array $laid, bool $apart): array
     {
-        return array_map(static function (Thing $thing) use ($laid): Thing {
-            $used = array_sum(array_map(static fn (Laid $one): int => $one->thing->id === $thing->id ? $one->count : 0, $laid));
+        $left = [];
+        foreach ($safe as $thing) {
+            $used = array_filter($laid, static fn (Laid $one): bool => $one->thing->id === $thing->id);
+            if ([] === $used) {
+                $left[] = $thing;
+                continue;
+            }
+            $most = max(array_map(static fn (Laid $one): int => $one->count, $used));
+            if (!$apart) {
+                $left[] = $thing->counted(max(0, $thing->amount - array_sum(array_map(static fn (Laid $one): int => $one->count, $used))));
+            } elseif ($most <= intdiv($thing->amount, $thing->colours)) {
+                for ($colour = 1; $colour < $thing->colours; ++$colour) {
+                    $left[] = $thing->inColour($colour);
+                }
+            }
+        }
 
-            return 0 === $used ? $thing : $thing->counted(max(0, $thing->amount - $used));
-        }, $free);
+        return $left;
     }
 
     /**
@@ -196,7 +313,7 @@ final readonly class LayOut
      */
     private static function values(array $sets): array
     {
-        $values = ['n' => 0, 'a' => 0, 'b' => 0, 'r' => 0, 'sum' => 0];
+        $values = array_fill_keys(Formula::NAMES, 0);
         foreach ($sets as [$set, $reach]) {
             foreach ($set->largest() + ['r' => $reach] as $name => $value) {
                 $values[$name] = max($values[$name], $value);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pindle\Core\Planning;
 
 use Pindle\Core\Activity\Activity;
+use Pindle\Core\Activity\Gear;
 use Pindle\Core\Activity\Part;
 use Pindle\Core\Activity\Place;
 use Pindle\Core\Activity\Prop;
@@ -54,6 +55,12 @@ final readonly class SetUp
             ...array_map(static fn (Prop $prop): Thing => $prop->thing, $this->props),
             $this->activity->asThing(),
         ];
+    }
+
+    /** @return list<Gear> what is there for pictures besides the things */
+    public function gear(): array
+    {
+        return array_merge(...array_map(static fn (Prop $prop): array => $prop->gear, $this->props));
     }
 
     /** @return list<string> ids of the kinds of things laid out, each once */

@@ -77,7 +77,8 @@ final readonly class SettingOut
         array $others,
         array $before = [],
     ): ?SetUp {
-        $props = $this->catalogue->props($activity, self::answering($request, $sittings));
+        $forms = array_map(static fn (Sitting $sitting): ?Form => $sitting->course()->form, $sittings);
+        $props = $this->catalogue->props($activity, self::answering($request, $sittings), $forms);
         $laid = [] === $before ? [] : $this->things($request, $activity, $props, $sittings, $span, $others, $before);
         if ([] === $laid || $laid instanceof Lack) {
             $laid = $this->things($request, $activity, $props, $sittings, $span, $others);

@@ -7,8 +7,8 @@ namespace Pindle\Core\Question;
 /** Amounts that cannot be counted out. */
 final class InvalidAmounts extends \InvalidArgumentException
 {
-    public static function negative(int $n, int $a, int $b): self
+    public static function negative(int ...$amounts): self
     {
-        return new self(\sprintf('Nothing is counted out below nothing: not %d of %d and %d.', $n, $a, $b));
+        return new self(\sprintf('Amounts are at least 0: %s.', implode(', ', $amounts)));
     }
 }

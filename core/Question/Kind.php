@@ -11,9 +11,32 @@ use Pindle\Core\Skill\Step;
 /** A kind of question by the name that activities give it: "compare-signs" is Kind\CompareSigns. A class in that folder is all it takes. */
 final readonly class Kind
 {
-    /** @param class-string<Prompt> $class */
-    private function __construct(public string $id, private string $class)
+    /**
+     * @param class-string<Prompt>                        $class
+     * @param array<string, non-empty-list<int|string>> $only  number or "ask" => what it may be
+     */
+    private function __construct(public string $id, private string $class, private array $only = [])
     {
+    }
+
+    /**
+     * The same kind, asking only what an activity can carry.
+     *
+     * @param array<string, non-empty-list<int|string>> $only number of a prompt, or "ask" => what it may be; of others everything may be asked
+     */
+    public function only(array $only): self
+    {
+        return new self($this->id, $this->class, $only);
+    }
+
+    /**
+     * Whether anything of it can be asked at a step.
+     *
+     * @throws \Pindle\Core\Skill\MissingVariant
+     */
+    public function canAsk(Step $step): bool
+    {
+        return [] === $this->only || [] !== array_filter(($this->class)::all($step), $this->may(...));
     }
 
     /** @throws UnknownQuestion */
@@ -46,8 +69,23 @@ final readonly class Kind
     public function prompts(Step $step): array
     {
         $all = ($this->class)::all($step);
+        if ([] !== $this->only) {
+            $all = array_values(array_filter($all, $this->may(...)));
+        }
 
         return [] === $all ? throw UnknownQuestion::nothing($this->id, $step->id) : $all;
+    }
+
+    private function may(Prompt $prompt): bool
+    {
+        foreach ($this->only as $name => $allowed) {
+            $is = 'ask' === $name ? $prompt->ask : ($prompt->numbers()[$name] ?? null);
+            if (null !== $is && !\in_array($is instanceof \BackedEnum ? $is->value : $is, $allowed, true)) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** @return list<string> the names of its questions */

@@ -39,4 +39,6 @@ enum Picture: string
     case Piles = 'piles';
     case Coins = 'coins';
     case Bundles = 'bundles';
+    case Stack = 'stack';
+    case Stick = 'stick';
 }

@@ -100,22 +100,22 @@ final readonly class QuestionSet
     }
 
     /**
-     * The largest numbers of the set, for counting out things: n, a, b, and the sum of the LABELS largest answers.
+     * The largest numbers of the set, for counting out things: n, a, b, c, and the sum of the LABELS largest answers.
      *
-     * @return array{n: int, a: int, b: int, sum: int}
+     * @return array{n: int, a: int, b: int, c: int, sum: int}
      */
     public function largest(): array
     {
-        [$n, $a, $b, $answers] = [0, 0, 0, []];
+        [$n, $a, $b, $c, $answers] = [0, 0, 0, 0, []];
         foreach ($this->questions as $question) {
             $amounts = $question->prompt->amounts();
-            [$n, $a, $b] = [max($n, $amounts->n), max($a, $amounts->a), max($b, $amounts->b)];
+            [$n, $a, $b, $c] = [max($n, $amounts->n), max($a, $amounts->a), max($b, $amounts->b), max($c, $amounts->c)];
             $answer = $question->prompt->answer();
             $answers[] = \is_int($answer) ? $answer : 0;
         }
         rsort($answers);
 
-        return ['n' => $n, 'a' => $a, 'b' => $b, 'sum' => array_sum(\array_slice($answers, 0, self::LABELS))];
+        return ['n' => $n, 'a' => $a, 'b' => $b, 'c' => $c, 'sum' => array_sum(\array_slice($answers, 0, self::LABELS))];
     }
 
     /**

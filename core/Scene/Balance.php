@@ -22,7 +22,7 @@ final class Balance
             $marks = [
                 ...$marks,
                 $canvas->link($middle, 10.0, $middle, 30.0),
-                $canvas->bowl($middle, 30.0 + $high / 2, $pan, $high + 0.6 * $cell),
+                ...$canvas->bowl($middle, 30.0 + $high / 2, $pan, $high + 0.6 * $cell),
                 ...($sight->bag && 0 === $side ? $canvas->card($middle, 30.0 + $high / 2, (string) $count) : $canvas->lines(
                     $count,
                     $left + ($pan - 4 * $cell) / 2,

@@ -22,9 +22,9 @@ final class Bond
         $marks = [
             $canvas->link($wholeX, $wholeY, $firstX, $firstY),
             $canvas->link($wholeX, $wholeY, $secondX, $secondY),
-            $canvas->plate($wholeX, $wholeY, $big, $big),
-            $canvas->plate($firstX, $firstY, $big, $big),
-            $canvas->plate($secondX, $secondY, $big, $big),
+            ...$canvas->plate($wholeX, $wholeY, $big, $big),
+            ...$canvas->plate($firstX, $firstY, $big, $big),
+            ...$canvas->plate($secondX, $secondY, $big, $big),
             ...$canvas->heap($n, $wholeX, $wholeY, null !== $part),
         ];
         if (null !== $part) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pindle\Core\Scene;
 
+use Pindle\Core\Activity\Gear;
 use Pindle\Core\Drawing\Box;
 use Pindle\Core\Drawing\Drawing;
 use Pindle\Core\Drawing\Paint;
@@ -21,7 +22,10 @@ final class Boxes
         $card = 5.7 * $cell + 8.0 + Canvas::CARD / 2;
 
         return new Drawing($card + Canvas::CARD / 2 + 4.0, $height, [
-            new Box(2.9 * $cell, $height / 2, 5.6 * $cell, $height - 0.2 * $cell, 2.0, new Paint('paper', 'line-of-cards', 1.6)),
+            ...$canvas->gear(
+                Gear::Box,
+                new Box(2.9 * $cell, $height / 2, 5.6 * $cell, $height - 0.2 * $cell, 2.0, new Paint('paper', 'line-of-cards', 1.6)),
+            ),
             ...$canvas->lines($n, 0.4 * $cell, ($height - $lines * $cell) / 2, 5, null, !$sight->covered),
             ...$canvas->card($card, $height / 2, $sight->covered ? '' : (string) $n),
         ], $sight->covered ? 'box-label' : 'box', ['n' => $n, 'things' => $canvas->things($n)]);

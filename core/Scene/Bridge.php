@@ -50,7 +50,7 @@ final class Bridge
         foreach ([$first, $second] as $frame => [$count, $thing, $isFaint]) {
             for ($i = 0; $i < 10; ++$i) {
                 [$x, $y] = [$frame * 5.8 * $cell + ($i % 5 + 0.5) * $cell, (intdiv($i, 5) + 0.5) * $cell];
-                $marks[] = $canvas->cellBox($x, $y, $cell);
+                array_push($marks, ...$canvas->cellBox($x, $y, $cell));
                 if ($i < $count) {
                     array_push($marks, ...$canvas->put($x, $y, $thing, $isFaint($i)));
                 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pindle\Core\Scene;
 
+use Pindle\Core\Activity\Gear;
 use Pindle\Core\Drawing\Box;
 use Pindle\Core\Drawing\Drawing;
 use Pindle\Core\Drawing\Mark;
@@ -24,7 +25,7 @@ final class Bundles
             [$sight->ones, 8.0, self::single(...)],
         ] as [$count, $wide, $draw]) {
             for ($i = 0; $i < $count; ++$i) {
-                array_push($marks, ...$draw($x + $wide / 2, $sight->build ? 0.6 : 1.0));
+                array_push($marks, ...$canvas->gear(Gear::Bundle, ...$draw($x + $wide / 2, $sight->build ? 0.6 : 1.0)));
                 $x += $wide + 6.0;
             }
             $x += 0 === $count ? 0.0 : 10.0;

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Pindle\Core\Scene;
 
+use Pindle\Core\Activity\Gear;
 use Pindle\Core\Child\FrameFilling;
 use Pindle\Core\Child\Settings;
 use Pindle\Core\Drawing\Box;
 use Pindle\Core\Drawing\Hand;
+use Pindle\Core\Drawing\Item;
 use Pindle\Core\Drawing\Line;
 use Pindle\Core\Drawing\Mark;
 use Pindle\Core\Drawing\Oval;
@@ -24,20 +26,37 @@ final readonly class Canvas
     /** A card beside things, square. */
     public const CARD = 44.0;
 
+    /** Drawn where nothing lies out, on paper. */
+    private const STAND_INS = ['dot', 'cross'];
+
+    /** Of the first role, the second and the third; where there are fewer, the last there is. */
+    public Thing $thing;
+    public Thing $other;
+    public Thing $third;
+
     /**
-     * @param Thing $thing  of the first role
-     * @param Thing $other  of the second role
-     * @param bool  $drawn  whether the child works with drawings rather than things
+     * @param non-empty-list<Thing> $things  of each role
+     * @param bool                  $drawn   whether the child works with drawings rather than things
+     * @param list<Gear>            $brought what is there besides the things; nothing else is drawn
      */
     public function __construct(
         private Hand $hand,
-        public Thing $thing,
-        public Thing $other,
+        private array $things,
         public Settings $settings,
         public FrameFilling $filling,
         public Randomizer $random,
         public bool $drawn,
+        private array $brought,
     ) {
+        $this->thing = $things[0];
+        $this->other = $things[1] ?? $this->thing;
+        $this->third = $things[2] ?? $this->other;
+    }
+
+    /** @return list<Thing> those that lie out */
+    public function laid(): array
+    {
+        return array_values(array_filter($this->things, static fn (Thing $thing): bool => !\in_array($thing->glyph, self::STAND_INS, true)));
     }
 
     /** One cell: the longest side of the thing and finger room. */
@@ -46,16 +65,16 @@ final readonly class Canvas
         return ($thing ?? $this->thing)->longSide() + self::FINGER_ROOM;
     }
 
-    /** A cell in which the things of either role fit. */
+    /** A cell in which the things of every role fit. */
     public function widerCell(): float
     {
-        return max($this->cell(), $this->cell($this->other));
+        return max($this->cell(), $this->cell($this->other), $this->cell($this->third));
     }
 
-    /** Whether the second role has things of the first kind, so that they are told apart as outlines. */
+    /** Whether the second role has things that look like those of the first, so that they are told apart as outlines. */
     public function oneKind(): bool
     {
-        return $this->other->glyph === $this->thing->glyph;
+        return $this->other->glyph === $this->thing->glyph && $this->other->colour === $this->thing->colour;
     }
 
     /** What the things of the first role are called, one or many. */
@@ -82,7 +101,16 @@ final readonly class Canvas
     {
         $thing ??= $this->thing;
 
-        return $this->hand->thing($thing->glyph, $thing->name, $x, $y, $thing->longSide() * $size, $faint);
+        return [new Item($thing->id, $this->hand->thing(
+            $thing->glyph,
+            $thing->name,
+            $x,
+            $y,
+            $thing->longSide() * $size,
+            $faint,
+            false,
+            $thing->colour,
+        ), $faint)];
     }
 
     /**
@@ -92,17 +120,9 @@ final readonly class Canvas
      */
     public function lying(float $x, float $y, bool $faint): array
     {
-        return $this->hand->thing($this->thing->glyph, $this->thing->name, $x, $y, $this->thing->longSide(), $faint, true);
-    }
+        $marks = $this->hand->thing($this->thing->glyph, $this->thing->name, $x, $y, $this->thing->longSide(), $faint, true, $this->thing->colour);
 
-    /**
-     * A thing so long, whatever its true size: to stand on a line or in a step.
-     *
-     * @return list<Mark>
-     */
-    public function marker(float $x, float $y, float $long, bool $faint = false): array
-    {
-        return $this->hand->glyph($this->thing->glyph)->at($x, $y, $long, $faint);
+        return [new Item($this->thing->id, $marks, $faint)];
     }
 
     /**
@@ -144,19 +164,37 @@ final readonly class Canvas
         return $this->lines($count, $x - $side * $cell / 2, $y - (int) ceil($count / $side) * $cell / 2, $side, null, $faint);
     }
 
-    public function plate(float $x, float $y, float $width, float $height): Mark
+    public function has(Gear $gear): bool
     {
-        return new Oval($x, $y, $width, $height, new Paint('paper', 'rim', 2.0));
+        return \in_array($gear, $this->brought, true);
     }
 
-    public function bowl(float $x, float $y, float $width, float $height): Mark
+    /**
+     * Something besides the things; nothing where it is not there.
+     *
+     * @return list<Mark>
+     */
+    public function gear(Gear $gear, Mark ...$marks): array
     {
-        return new Oval($x, $y, $width, $height, new Paint('crockery', 'rim', 2.0));
+        return $this->has($gear) ? [new Item($gear->value, array_values($marks))] : [];
     }
 
-    public function cellBox(float $x, float $y, float $cell): Mark
+    /** @return list<Mark> */
+    public function plate(float $x, float $y, float $width, float $height): array
     {
-        return new Box($x, $y, $cell, $cell, 0.0, new Paint('paper', 'line-of-cards', 1.6));
+        return $this->gear(Gear::Plate, new Oval($x, $y, $width, $height, new Paint('paper', 'rim', 2.0)));
+    }
+
+    /** @return list<Mark> */
+    public function bowl(float $x, float $y, float $width, float $height): array
+    {
+        return $this->gear(Gear::Bowl, new Oval($x, $y, $width, $height, new Paint('crockery', 'rim', 2.0)));
+    }
+
+    /** @return list<Mark> one place of a frame */
+    public function cellBox(float $x, float $y, float $cell): array
+    {
+        return $this->gear(Gear::Frame, new Box($x, $y, $cell, $cell, 0.0, new Paint('paper', 'line-of-cards', 1.6)));
     }
 
     /** A line under which, over which or between which things lie. */
@@ -176,9 +214,10 @@ final readonly class Canvas
         return new Box($x, $y, $width, $height, 6.0, new Paint(null, 'wood', 3.0));
     }
 
-    public function strip(float $x, float $y, float $width, float $height): Mark
+    /** @return list<Mark> */
+    public function strip(float $x, float $y, float $width, float $height): array
     {
-        return new Box($x, $y, $width, $height, 3.0, new Paint('strip', 'strip-edge', 1.4));
+        return $this->gear(Gear::Strip, new Box($x, $y, $width, $height, 3.0, new Paint('strip', 'strip-edge', 1.4)));
     }
 
     /**
@@ -188,12 +227,16 @@ final readonly class Canvas
      */
     public function card(float $x, float $y, string $label, float $width = self::CARD, float $height = self::CARD): array
     {
-        return '' === $label
-            ? [new Box($x, $y, $width, $height, 5.0, new Paint(null, 'line-of-cards', 1.6, true))]
-            : [
-                new Box($x, $y, $width, $height, 5.0, new Paint('paper', 'line-of-cards', 1.6)),
-                ...$this->write($label, $x, $y, 0.5 * min($width, $height), 0.76 * $width),
-            ];
+        return $this->gear(Gear::Card, ...('' === $label ? [$this->gap($x, $y, $width, $height)] : [
+            new Box($x, $y, $width, $height, 5.0, new Paint('paper', 'line-of-cards', 1.6)),
+            ...$this->write($label, $x, $y, 0.5 * min($width, $height), 0.76 * $width),
+        ]));
+    }
+
+    /** A place that is still empty. */
+    public function gap(float $x, float $y, float $width, float $height): Mark
+    {
+        return new Box($x, $y, $width, $height, 5.0, new Paint(null, 'line-of-cards', 1.6, true));
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pindle\Core\Scene;
 
+use Pindle\Core\Activity\Gear;
 use Pindle\Core\Drawing\Drawing;
 use Pindle\Core\Question\Sight;
 
@@ -16,7 +17,7 @@ final class Cloth
         $high = max(60.0, max(2.0, ceil($b / 5)) * $cell);
 
         return new Drawing(8.6 * $cell, $high, [
-            ...Cup::cover($canvas, 1.5 * $cell, $high / 2, 2.8 * $cell, min($high, 2.4 * $cell), (string) $a),
+            ...Cup::cover($canvas, Gear::Cloth, 1.5 * $cell, $high / 2, 2.8 * $cell, min($high, 2.4 * $cell), (string) $a),
             ...$canvas->lines($b, 3.4 * $cell, 0.0, 5, $canvas->other),
         ], 'cloth', ['a' => $a, 'b' => $b, 'things' => $canvas->things($a), 'others' => $canvas->others($b)]);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pindle\Core\Scene;
 
+use Pindle\Core\Activity\Gear;
 use Pindle\Core\Drawing\Drawing;
 use Pindle\Core\Drawing\Mark;
 use Pindle\Core\Drawing\Paint;
@@ -23,7 +24,7 @@ final class Cup
 
         return new Drawing(8.4 * $cell, $lines * $cell, [
             ...$canvas->lines($sight->seen, 0, 0),
-            ...self::cover($canvas, 7.0 * $cell, $lines * $cell / 2, 2.4 * $cell, 2.0 * $cell, '?'),
+            ...self::cover($canvas, Gear::Cup, 7.0 * $cell, $lines * $cell / 2, 2.4 * $cell, 2.0 * $cell, '?'),
         ], 'cup', ['n' => $n, 'a' => $sight->seen, 'things' => $canvas->things($sight->seen)]);
     }
 
@@ -32,7 +33,7 @@ final class Cup
      *
      * @return list<Mark>
      */
-    public static function cover(Canvas $canvas, float $x, float $y, float $width, float $height, string $label): array
+    public static function cover(Canvas $canvas, Gear $as, float $x, float $y, float $width, float $height, string $label): array
     {
         $path = \sprintf(
             'M%.1F %.1FL%.1F %.1Fh%.1FL%.1F %.1Fz',
@@ -45,6 +46,10 @@ final class Cup
             $height / 2,
         );
 
-        return [new Path($path, new Paint('glass-edge', 'cover-edge', 2.0), $x, $y), ...$canvas->write($label, $x, $y, 0.45 * $height, 0.5 * $width)];
+        return $canvas->gear(
+            $as,
+            new Path($path, new Paint('glass-edge', 'cover-edge', 2.0), $x, $y),
+            ...$canvas->write($label, $x, $y, 0.45 * $height, 0.5 * $width),
+        );
     }
 }

@@ -59,7 +59,7 @@ final class Frame
             $left = $frame * 5.6 * $cell;
             foreach (self::order($sight->places, $canvas->filling) as $i => [$column, $line]) {
                 [$x, $y] = [$left + ($column + 0.5) * $cell, ($line + 0.5) * $cell];
-                $marks[] = $canvas->cellBox($x, $y, $cell);
+                array_push($marks, ...$canvas->cellBox($x, $y, $cell));
                 if ($frame * 10 + $i < $n) {
                     array_push(
                         $marks,

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Pindle\Core\Scene;
 
+use Pindle\Core\Activity\Gear;
 use Pindle\Core\Drawing\Drawing;
 use Pindle\Core\Drawing\Line;
+use Pindle\Core\Drawing\Mark;
 use Pindle\Core\Drawing\Paint;
 use Pindle\Core\Drawing\Path;
 use Pindle\Core\Question\Sight;
@@ -29,11 +31,23 @@ final class Hops
             $way = $sight->back ? -$step : $step;
             $marks[] = new Path(\sprintf('M%.1F 43Q%.1F 10.8 %.1F 43', $from, $from + $way / 2, $from + $way), new Paint(null, 'thread-1', 1.8, $i > 0));
         }
-        array_push($marks, ...$canvas->marker($at($start), 34.0, 18.0));
+        $marks[] = self::figure($at($start), false);
         if (null !== $sight->goal) {
-            array_push($marks, ...$canvas->marker($at($sight->goal), 34.0, 18.0, true));
+            $marks[] = self::figure($at($sight->goal), true);
         }
 
-        return new Drawing($reach * $step + 40, 74.0, $marks, $sight->back ? 'hops-back' : 'hops', ['start' => $start, 'b' => $by, 'reach' => $reach]);
+        return new Drawing(
+            $reach * $step + 40,
+            74.0,
+            $canvas->gear(Gear::Line, ...$marks),
+            $sight->back ? 'hops-back' : 'hops',
+            ['start' => $start, 'b' => $by, 'reach' => $reach],
+        );
+    }
+
+    /** Who stands on the line, or where they want to be. */
+    private static function figure(float $x, bool $faint): Mark
+    {
+        return new Path('M0-12a4.5 4.5 0 1 1 0.01 0zM-6 6q0-17 6-17t6 17z', new Paint($faint ? null : 'deep', 'deep', 1.2, $faint), $x, 34.0);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pindle\Core\Scene;
 
+use Pindle\Core\Activity\Gear;
 use Pindle\Core\Drawing\Drawing;
 use Pindle\Core\Drawing\Paint;
 use Pindle\Core\Drawing\Path;
@@ -17,7 +18,8 @@ final class Jar
         [$n, $cell] = [$sight->n, $canvas->cell() * 0.85];
         $wide = max(3, (int) ceil(sqrt($n)));
         [$width, $high] = [($wide + 1) * $cell, max(3.0, ceil($n / $wide) + 1.5) * $cell];
-        $marks = [new Path(\sprintf('M0 0v%.1Fq0 8 8 8h%.1Fq8 0 8 -8v-%.1F', $high - 8, $width - 16, $high - 8), new Paint('glass', 'glass-edge', 2.4))];
+        $glass = \sprintf('M0 0v%.1Fq0 8 8 8h%.1Fq8 0 8 -8v-%.1F', $high - 8, $width - 16, $high - 8);
+        $marks = $canvas->gear(Gear::Pot, new Path($glass, new Paint('glass', 'glass-edge', 2.4)));
         for ($i = 0; $i < $n; ++$i) {
             $wobble = $canvas->random->getInt(-20, 20) / 100 * $cell;
             array_push($marks, ...$canvas->put((1 + $i % $wide) * $cell + $wobble, $high - (intdiv($i, $wide) + 0.6) * $cell));

@@ -14,7 +14,7 @@ final class Measure
     {
         [$n, $side] = [$sight->n, $canvas->thing->longSide()];
         $across = max(20.0, 0.6 * $side);
-        $marks = [$canvas->strip($n * $side / 2, 12.0, $n * $side, 16.0)];
+        $marks = [$canvas->line(0.0, 12.0, $n * $side, 12.0)];
         for ($i = 0; $i < $n; ++$i) {
             array_push($marks, ...$canvas->lying(($i + 0.5) * $side, 24.0 + $across / 2, $sight->begun && $i > 1));
         }

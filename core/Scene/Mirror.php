@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pindle\Core\Scene;
 
+use Pindle\Core\Activity\Gear;
 use Pindle\Core\Drawing\Drawing;
 use Pindle\Core\Question\Sight;
 
@@ -17,7 +18,7 @@ final class Mirror
 
         return new Drawing(5.0 * $cell, 2 * $high + 16.0, [
             ...$canvas->lines($a, 0.0, 0.0),
-            $canvas->line(0.0, $high + 8.0, 5.0 * $cell, $high + 8.0),
+            ...$canvas->gear(Gear::Mirror, $canvas->line(0.0, $high + 8.0, 5.0 * $cell, $high + 8.0)),
             ...$canvas->lines($b, 0.0, $high + 16.0, 5, null, !$sight->near),
         ], $sight->near ? 'near-mirror' : 'mirror', ['a' => $a, 'b' => $b, 'things' => $canvas->things($a)]);
     }

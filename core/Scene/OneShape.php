@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pindle\Core\Scene;
 
+use Pindle\Core\Activity\Gear;
 use Pindle\Core\Drawing\Drawing;
 use Pindle\Core\Drawing\Paint;
 use Pindle\Core\Drawing\Path;
@@ -31,7 +32,9 @@ final class OneShape
             Shape::Cube => 'M-40-18l20-20h60l-20 20zM-40-18h60v60h-60zM20-18l20-20v60l-20 20z',
         };
 
-        return new Drawing(120.0, 120.0, [new Path($outline, new Paint('shape', 'shape-edge', 2.5), 60.0, 60.0, 0.9)], 'shape');
+        $shape = new Path($outline, new Paint('shape', 'shape-edge', 2.5), 60.0, 60.0, 0.9);
+
+        return new Drawing(120.0, 120.0, $canvas->gear(Gear::Shape, $shape), 'shape');
     }
 
     private static function corners(int $count): string

@@ -7,7 +7,7 @@ namespace Pindle\Core\Scene;
 use Pindle\Core\Drawing\Drawing;
 use Pindle\Core\Question\Sight;
 
-/** Three full repeats, then places still to fill. Of three kinds the third is the first one small. */
+/** Three full repeats, then places still to fill. */
 final class Pattern
 {
     public static function draw(Sight\Pattern $sight, Canvas $canvas): Drawing
@@ -19,9 +19,9 @@ final class Pattern
         for ($i = 0; $i < $count; ++$i) {
             [$x, $y] = [($i + 0.5) * $cell, 0.6 * $cell];
             array_push($marks, ...match (true) {
-                $i >= 3 * $long => $canvas->card($x, $y, '', 0.8 * $cell, 0.8 * $cell),
+                $i >= 3 * $long => [$canvas->gap($x, $y, 0.8 * $cell, 0.8 * $cell)],
                 'b' === $unit[$i % $long] => $canvas->put($x, $y, $canvas->other),
-                'c' === $unit[$i % $long] => $canvas->put($x, $y, null, false, 0.6),
+                'c' === $unit[$i % $long] => $canvas->put($x, $y, $canvas->third),
                 default => $canvas->put($x, $y),
             });
         }

@@ -14,7 +14,7 @@ final class Pile
     {
         [$pile, $cell] = [min(30, 2 * $sight->n), $canvas->cell()];
         $height = max(3, ceil($pile / 6)) * $cell;
-        $marks = [...$canvas->lines($pile, 0, 0, 6), $canvas->plate(8.2 * $cell, $height / 2, 3.4 * $cell, 3.0 * $cell)];
+        $marks = [...$canvas->lines($pile, 0, 0, 6), ...$canvas->plate(8.2 * $cell, $height / 2, 3.4 * $cell, 3.0 * $cell)];
         if ($sight->card) {
             array_push($marks, ...$canvas->card(8.2 * $cell, $height / 2, (string) $sight->n));
         }

@@ -18,7 +18,7 @@ final class Piles
         $marks = [];
         for ($pile = 0; $pile < $piles; ++$pile) {
             [$x, $y] = [($pile % 5) * ($wide + 8.0), intdiv($pile, 5) * ($high + 8.0)];
-            $marks[] = $canvas->plate($x + $wide / 2, $y + $high / 2, $wide, $high);
+            array_push($marks, ...$canvas->plate($x + $wide / 2, $y + $high / 2, $wide, $high));
             for ($i = 0; $i < $each; ++$i) {
                 array_push(
                     $marks,

@@ -16,7 +16,7 @@ final class Plates
         $top = ceil(max(1, $n) / 10) * $cell + 0.6 * $cell;
         $marks = $canvas->lines($n, 0, 0, 10);
         for ($i = 0; $i < $sight->plates; ++$i) {
-            $marks[] = $canvas->plate(($i + 0.5) * 3.2 * $cell, $top + 1.4 * $cell, 2.9 * $cell, 2.6 * $cell);
+            array_push($marks, ...$canvas->plate(($i + 0.5) * 3.2 * $cell, $top + 1.4 * $cell, 2.9 * $cell, 2.6 * $cell));
         }
 
         return new Drawing(

@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace Pindle\Core\Scene;
 
+use Pindle\Core\Activity\Gear;
 use Pindle\Core\Drawing\Drawing;
 use Pindle\Core\Drawing\Oval;
 use Pindle\Core\Drawing\Paint;
 use Pindle\Core\Question\Sight;
 
-/** Rings to sort into, and a mix of two kinds under them. */
+/** Rings to sort into, and a mix of as many kinds under them. */
 final class Rings
 {
     public static function draw(Sight\Rings $sight, Canvas $canvas): Drawing
@@ -17,10 +18,11 @@ final class Rings
         $cell = $canvas->widerCell();
         $marks = [];
         for ($i = 0; $i < $sight->groups; ++$i) {
-            $marks[] = new Oval(($i + 0.5) * 4.2 * $cell, 2.0 * $cell, 3.8 * $cell, 3.6 * $cell, new Paint(null, 'wood', 5.0, true));
+            $ring = new Oval(($i + 0.5) * 4.2 * $cell, 2.0 * $cell, 3.8 * $cell, 3.6 * $cell, new Paint(null, 'wood', 5.0, true));
+            array_push($marks, ...$canvas->gear(Gear::Ring, $ring));
         }
         for ($i = 0; $i < 8; ++$i) {
-            array_push($marks, ...$canvas->put(($i + 0.5) * $cell * 0.52 * $sight->groups, 4.8 * $cell, 0 === $i % 2 ? $canvas->thing : $canvas->other));
+            array_push($marks, ...$canvas->put(($i + 0.5) * $cell * 0.52 * $sight->groups, 4.8 * $cell, [$canvas->thing, $canvas->other, $canvas->third][$i % $sight->groups]));
         }
 
         return new Drawing(

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pindle\Core\Scene;
 
+use Pindle\Core\Activity\Gear;
 use Pindle\Core\Child\FrameFilling;
 use Pindle\Core\Child\Settings;
 use Pindle\Core\Drawing\Drawing;
@@ -23,8 +24,8 @@ final class Scenes
 {
     /**
      * @param Picture $wanted what the activity shows; a question that has no such picture is shown in its own
-     * @param Thing   $thing  what lies out for the first role, or is drawn for it
-     * @param Thing   $other  the same for the second role
+     * @param non-empty-list<Thing> $things what lies out for each role, or is drawn for it
+     * @param list<Gear> $brought what is there besides the things
      * @param bool    $varied whether the child is sure enough of the step for frames filled other ways
      *
      * @throws UnknownSight
@@ -33,9 +34,9 @@ final class Scenes
         Picture $wanted,
         Prompt $prompt,
         ?Form $form,
-        Thing $thing,
-        Thing $other,
+        array $things,
         Settings $settings,
+        array $brought,
         Hand $hand,
         Randomizer $random,
         bool $varied = false,
@@ -43,7 +44,10 @@ final class Scenes
         // Kept the same until the step is secure, then varied on purpose.
         $filling = $varied ? FrameFilling::cases()[$random->getInt(0, 2)] : $settings->frameFilling;
 
-        return self::of(self::sight($wanted, $prompt), new Canvas($hand, $thing, $other, $settings, $filling, $random, Form::Pictures === $form));
+        return self::of(
+            self::sight($wanted, $prompt),
+            new Canvas($hand, $things, $settings, $filling, $random, Form::Pictures === $form, $brought),
+        );
     }
 
     /** What a question is seen as, where an activity would show this picture. */

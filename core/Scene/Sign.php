@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pindle\Core\Scene;
 
+use Pindle\Core\Activity\Gear;
 use Pindle\Core\Child\ComparingSign;
 use Pindle\Core\Drawing\Drawing;
 use Pindle\Core\Drawing\Mark;
@@ -27,8 +28,8 @@ final class Sign
             foreach (['<', '=', '>'] as $i => $sign) {
                 $x = 30.0 + $i * 60.0;
                 array_push($marks, ...match ($shown) {
-                    ComparingSign::AnimalMouth => self::mouth($sign, $x),
-                    ComparingSign::Balance => self::beam($sign, $x),
+                    ComparingSign::AnimalMouth => $canvas->gear(Gear::Card, ...self::mouth($sign, $x)),
+                    ComparingSign::Balance => $canvas->gear(Gear::Card, ...self::beam($sign, $x)),
                     default => $canvas->card($x, 104.0, $sign),
                 });
             }

@@ -7,16 +7,25 @@ namespace Pindle\Core\Scene;
 use Pindle\Core\Drawing\Drawing;
 use Pindle\Core\Question\Sight;
 
-/** Strips of different length, in no order. */
+/** Things to be put in order by size, in no order yet; only as long as they are where length is the question. */
 final class Sizes
 {
+    /** Where length does not tell, all are drawn so long, in millimetres. */
+    private const SAME = 60.0;
+
     public static function draw(Sight\Sizes $sight, Canvas $canvas): Drawing
     {
         $marks = [];
-        foreach ($canvas->random->shuffleArray(array_map(static fn (int $i): int => 50 + 22 * $i, range(1, $sight->n))) as $i => $length) {
-            $marks[] = $canvas->strip($length / 2 + 6.0 * ($i % 2), 14.0 + $i * 26.0, $length, 16.0);
+        $y = 0.0;
+        $width = 0.0;
+        foreach ($canvas->random->shuffleArray(\array_slice($canvas->laid(), 0, $sight->n)) as $thing) {
+            $size = $sight->trueToSize ? 1.0 : self::SAME / $thing->longSide();
+            $long = $thing->longSide() * $size;
+            array_push($marks, ...$canvas->put($long / 2, $y + $long / 2, $thing, false, $size));
+            $y += $long + 10.0;
+            $width = max($width, $long);
         }
 
-        return new Drawing(60.0 + 22 * $sight->n, 26.0 * $sight->n + 4.0, $marks, 'sizes', ['n' => $sight->n]);
+        return [] === $marks ? new Drawing(1.0, 1.0, [], 'sizes', ['n' => $sight->n]) : new Drawing($width, $y, $marks, 'sizes', ['n' => $sight->n]);
     }
 }

@@ -15,8 +15,8 @@ final class TakeFrom
         [$n, $gone, $cell] = [$sight->n, $sight->gone, $canvas->cell()];
         $height = (max(1, (int) ceil(($n - $gone) / 5), (int) ceil($gone / 5)) + 0.8) * $cell;
         $marks = [
-            $canvas->plate(2.9 * $cell, $height / 2, 5.8 * $cell, $height),
-            $canvas->bowl(9.1 * $cell, $height / 2, 5.8 * $cell, $height),
+            ...$canvas->plate(2.9 * $cell, $height / 2, 5.8 * $cell, $height),
+            ...$canvas->bowl(9.1 * $cell, $height / 2, 5.8 * $cell, $height),
             ...$canvas->lines($n - $gone, 0.4 * $cell, 0.4 * $cell),
             ...$canvas->lines($gone, 6.6 * $cell, 0.4 * $cell, 5, null, true),
         ];

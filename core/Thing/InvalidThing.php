@@ -26,4 +26,14 @@ final class InvalidThing extends \InvalidArgumentException
     {
         return new self(\sprintf('The %s differ by nothing or more, not by %s grams.', $name, $grams));
     }
+
+    public static function ability(string $name, Ability $ability, Shape $shape): self
+    {
+        return new self(\sprintf('"%s" cannot be a %s and "%s" as well.', $name, $shape->value, $ability->value));
+    }
+
+    public static function colour(string $name, int $colour): self
+    {
+        return new self(\sprintf('"%s" has no colour %d.', $name, $colour));
+    }
 }

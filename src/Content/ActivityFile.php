@@ -11,6 +11,7 @@ use Pindle\Core\Activity\Part;
 use Pindle\Core\Activity\Place;
 use Pindle\Core\Activity\Prop;
 use Pindle\Core\Activity\Role;
+use Pindle\Core\Activity\Sameness;
 use Pindle\Core\Child\NamingNumerals;
 use Pindle\Core\Child\WayIn;
 use Pindle\Core\Evidence\Method;
@@ -21,6 +22,7 @@ use Pindle\Core\Question\QuestionSet;
 use Pindle\Core\Question\UnknownQuestion;
 use Pindle\Core\Skill\Form;
 use Pindle\Core\Skill\MissingVariant;
+use Pindle\Core\Thing\Ability;
 
 /** Reads an activity in the shape of the files in content/activities: a shipped one, or one that a household wrote itself. */
 final class ActivityFile
@@ -63,14 +65,14 @@ final class ActivityFile
         $entry = $this->files->entry('activities/'.$id, $id, $data, '');
         $kinds = array_map(static function (string $kind) use ($entry): Kind {
             try {
-                return Kind::named($kind);
+                return Kind::named($kind)->only(self::only($entry, $kind));
             } catch (UnknownQuestion $e) {
                 throw $entry->wrong('serves', rtrim($e->getMessage(), '.'));
             }
         }, $entry->textMap('serves'));
         $pictures = array_map(static fn (string $picture): Picture => $entry->case('scenes', $picture, Picture::class), $entry->textMap('scenes'));
         $roles = array_map(static function (Entry $role): Role {
-            $role->knowsOnly('role', 'count', 'apart', 'max_side', 'forms', 'even');
+            $role->knowsOnly('role', 'count', 'apart', 'min_side', 'max_side', 'forms', 'even', 'can', 'as');
             try {
                 return new Role(
                     $role->text('role'),
@@ -79,12 +81,32 @@ final class ActivityFile
                     $role->numberOrNull('max_side', 1, 3000),
                     $role->choices('forms', Form::class),
                     $role->flag('even'),
+                    array_map(
+                        static fn (string $anyOf): array => array_map(
+                            static fn (string $one): Ability => $role->case('can', trim($one), Ability::class),
+                            explode(' or ', $anyOf),
+                        ),
+                        $role->texts('can'),
+                    ),
+                    $role->numberOrNull('min_side', 1, 3000),
+                    null === $role->textOrNull('as') ? Sameness::Alike : $role->case('as', $role->text('as'), Sameness::class),
                 );
             } catch (BrokenFormula $e) {
                 throw $role->wrong('count', rtrim($e->getMessage(), '.'));
             }
         }, $entry->entries('things'));
         $naming = $entry->textOrNull('naming');
+        $formProps = [];
+        $inForms = $entry->map('props_in');
+        foreach (array_keys($inForms) as $form) {
+            if ('spoken' !== $form) {
+                $entry->case('props_in', $form, Form::class);
+            }
+            $formProps[$form] = $this->named($entry, 'props_in', $entry->within('props_in', $inForms)->texts($form));
+        }
+        foreach (array_diff(array_keys($entry->map('only')), array_values($entry->textMap('serves'))) as $stray) {
+            throw $entry->wrong('only.'.$stray, 'is no kind of question that it serves');
+        }
 
         return new Activity(
             $id,
@@ -95,10 +117,7 @@ final class ActivityFile
             $entry->choices('ways_in', WayIn::class),
             $entry->choices('forms', Form::class),
             $roles,
-            array_map(
-                fn (string $prop): Prop => $this->props()[$prop] ?? throw $entry->wrong('props', \sprintf('"%s" is not in props.yaml', $prop)),
-                $entry->texts('props'),
-            ),
+            $this->named($entry, 'props', $entry->texts('props')),
             $entry->number('set_up', 0, 5),
             $entry->number('seconds', 15, 120),
             $entry->flag('noisy'),
@@ -108,7 +127,42 @@ final class ActivityFile
             $entry->texts('care'),
             $entry->flag('checks_only'),
             $entry->numberOrNull('smallest', 1, 1000),
+            $formProps,
         );
+    }
+
+    /**
+     * @param list<string> $ids
+     *
+     * @return list<Prop>
+     */
+    private function named(Entry $entry, string $field, array $ids): array
+    {
+        return array_map(fn (string $id): Prop => $this->props()[$id] ?? throw $entry->wrong($field, \sprintf('"%s" is not in props.yaml', $id)), $ids);
+    }
+
+    /**
+     * What a kind may ask here: the name of a number or "ask" => the values it may have; "1..10" is all from 1 to 10.
+     *
+     * @return array<string, non-empty-list<int|string>>
+     */
+    private static function only(Entry $entry, string $kind): array
+    {
+        $only = [];
+        $all = $entry->map('only');
+        $limits = \is_array($all[$kind] ?? []) ? $all[$kind] ?? [] : throw $entry->wrong('only.'.$kind, 'should be a map');
+        foreach ($limits as $name => $allowed) {
+            if (\is_string($allowed) && 1 === preg_match('/^(\d{1,3})\.\.(\d{1,3})$/', $allowed, $range) && $range[1] <= $range[2]) {
+                $only[(string) $name] = range((int) $range[1], (int) $range[2]);
+                continue;
+            }
+            if (!\is_array($allowed) || [] === $allowed || [] !== array_filter($allowed, static fn (mixed $one): bool => !\is_string($one) && !\is_int($one))) {
+                throw $entry->wrong('only.'.$kind.'.'.$name, 'should be a list of what may be asked, or a range such as "1..10"');
+            }
+            $only[(string) $name] = array_values($allowed);
+        }
+
+        return $only;
     }
 
     /**
@@ -143,6 +197,7 @@ final class ActivityFile
             $words->text('check'),
             $words->text('tidy'),
             $whole->flag('together') ? $words->text('waiting') : $words->textOrNull('waiting'),
+            $words->textOrNull('without_things'),
         );
     }
 
@@ -173,6 +228,8 @@ final class ActivityFile
             'scenes',
             'things',
             'props',
+            'props_in',
+            'only',
             'naming',
             'care',
             'checks_only',
@@ -195,7 +252,7 @@ final class ActivityFile
                     try {
                         foreach ($kind->prompts($step) as $prompt) {
                             $amounts = $prompt->amounts();
-                            foreach (['n' => $amounts->n, 'a' => $amounts->a, 'b' => $amounts->b, 'r' => $step->size] as $name => $value) {
+                            foreach (['n' => $amounts->n, 'a' => $amounts->a, 'b' => $amounts->b, 'c' => $amounts->c, 'r' => $step->size] as $name => $value) {
                                 $values[$name][$value] = $value;
                             }
                             $answer = $prompt->answer();
@@ -230,6 +287,7 @@ final class ActivityFile
         $words->knowsOnly(
             'in_short',
             'lay_out',
+            'without_things',
             'show',
             'predict',
             'say',

@@ -15,6 +15,7 @@ final readonly class ActivityWords
      * @param array<string, string> $say     ask => its own words for it
      * @param list<Method>          $methods worth noticing here
      * @param list<Slip>            $slips   that can happen here
+     * @param string|null           $withoutThings what is laid out where drawings or numerals stand for the things; null where it is the same
      */
     public function __construct(
         public string $name,
@@ -36,6 +37,7 @@ final readonly class ActivityWords
         public string $check,
         public string $tidy,
         public ?string $waiting,
+        public ?string $withoutThings = null,
     ) {
     }
 }

@@ -4,17 +4,22 @@ declare(strict_types=1);
 
 namespace Pindle\App\Content;
 
+use Pindle\Core\Activity\Gear;
 use Pindle\Core\Activity\Prop;
 use Pindle\Core\Child\Answering;
+use Pindle\Core\Thing\Ability;
 use Pindle\Core\Thing\InvalidSize;
 use Pindle\Core\Thing\Shape;
 use Pindle\Core\Thing\Size;
 use Pindle\Core\Thing\Thing;
 
 /** Reads things.yaml and props.yaml: ordinary things a house may have, and what activities want besides. */
-final readonly class ThingFile
+final class ThingFile
 {
-    public function __construct(private ContentFiles $files, private GlyphFile $glyphs)
+    /** @var array<string, Thing>|null */
+    private ?array $things = null;
+
+    public function __construct(private readonly ContentFiles $files, private readonly GlyphFile $glyphs)
     {
     }
 
@@ -25,12 +30,14 @@ final readonly class ThingFile
      */
     public function things(): array
     {
-        $things = [];
-        foreach ($this->files->entries('things') as $id => $entry) {
-            $things[$id] = $this->thing($id, $entry, $entry->text('single'), $entry->number('amount', 1, 1000));
+        if (null === $this->things) {
+            $this->things = [];
+            foreach ($this->files->entries('things') as $id => $entry) {
+                $this->things[$id] = $this->thing($id, $entry, $entry->text('single'), $entry->number('amount', 1, 1000));
+            }
         }
 
-        return $things;
+        return $this->things;
     }
 
     /**
@@ -50,6 +57,7 @@ final readonly class ThingFile
                 $entry->flag('answers'),
                 null === $way ? null : $entry->case('way', $way, Answering::class),
                 $entry->flag('faces'),
+                $entry->choices('gear', Gear::class),
             );
         }
 
@@ -74,6 +82,8 @@ final readonly class ThingFile
             'answers',
             'way',
             'faces',
+            'gear',
+            'can',
         );
         try {
             $size = Size::of(...$entry->sides('size'));
@@ -95,6 +105,7 @@ final readonly class ThingFile
             $entry->decimalOrNull('mass'),
             $entry->decimalOrNull('spread'),
             $entry->number('colours', 1, 12, 1),
+            $entry->choices('can', Ability::class),
         );
     }
 }

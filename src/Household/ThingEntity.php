@@ -8,6 +8,7 @@ use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 use Pindle\App\Platform\Database\Kept;
 use Pindle\App\Platform\Database\Readable;
+use Pindle\Core\Thing\Ability;
 use Pindle\Core\Thing\Shape;
 use Pindle\Core\Thing\Size;
 use Pindle\Core\Thing\Thing;
@@ -60,6 +61,10 @@ class ThingEntity implements Readable
     #[ORM\Column(options: ['default' => 1])]
     public int $colours = 1;
 
+    /** @var list<string>|null what the parent says it can do (Ability); null where nobody was asked */
+    #[ORM\Column(type: Types::JSON, nullable: true)]
+    public ?array $can = null;
+
     /** Which of the shipped ordinary things it was ticked as; null for the household's own. */
     #[ORM\Column(length: 60, nullable: true)]
     public ?string $shipped = null;
@@ -95,8 +100,11 @@ class ThingEntity implements Readable
         return $thing;
     }
 
-    public function toCore(): Thing
+    /** @param list<Ability>|null $usual what a thing of its kind can do, where nobody was asked; by its shape where it is left out */
+    public function toCore(?array $usual = null): Thing
     {
+        $can = null === $this->can ? $usual ?? Ability::usual($this->shape) : array_map(Ability::from(...), $this->can);
+
         return new Thing(
             $this->id,
             $this->name,
@@ -110,12 +118,14 @@ class ThingEntity implements Readable
             $this->mass,
             $this->massDeviation,
             $this->colours,
+            // Its shape may have been written down anew since.
+            array_values(array_filter($can, fn (Ability $ability): bool => !$ability->isAgainst($this->shape))),
         );
     }
 
     public function mustRead(): void
     {
-        Kept::texts($this->traits, $this->allergens);
+        Kept::texts($this->traits, $this->allergens, $this->can ?? []);
         $this->toCore();
     }
 }

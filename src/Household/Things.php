@@ -7,6 +7,7 @@ namespace Pindle\App\Household;
 use Doctrine\DBAL\LockMode;
 use Doctrine\DBAL\ParameterType;
 use Doctrine\ORM\EntityManagerInterface;
+use Pindle\App\Content\ThingFile;
 use Pindle\App\Platform\Http\Refusal;
 use Pindle\Core\Thing\Thing;
 
@@ -22,14 +23,24 @@ final class Things
     /** @var list<ThingEntity>|null as read in this request */
     private ?array $ever = null;
 
-    public function __construct(private readonly ThingRepository $things, private readonly Changes $changes, private readonly EntityManagerInterface $entities)
+    public function __construct(
+        private readonly ThingRepository $things,
+        private readonly Changes $changes,
+        private readonly EntityManagerInterface $entities,
+        private readonly ThingFile $ordinary,
+    ) {
+    }
+
+    /** A thing as core knows it: what an ordinary one can do stands in the list of ordinary things. */
+    public function thing(ThingEntity $thing): Thing
     {
+        return $thing->toCore(null === $thing->shipped ? null : ($this->ordinary->things()[$thing->shipped] ?? null)?->can);
     }
 
     /** @return list<Thing> in stable order */
     public function present(): array
     {
-        return array_map(static fn (ThingEntity $thing): Thing => $thing->toCore(), $this->kept());
+        return array_map($this->thing(...), $this->kept());
     }
 
     /** @return list<ThingEntity> as they are kept, in stable order */
@@ -43,7 +54,7 @@ final class Things
     {
         $things = [];
         foreach ($this->all() as $thing) {
-            $things[$thing->id] = $thing->toCore();
+            $things[$thing->id] = $this->thing($thing);
         }
 
         return $things;

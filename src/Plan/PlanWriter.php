@@ -240,7 +240,7 @@ final readonly class PlanWriter
             'start' => $setUp->span->start,
             'minutes' => $setUp->span->minutes(),
             'laid' => json_encode(
-                array_map(static fn (Laid $laid): array => ['role' => $laid->roleId, 'thing' => $laid->thing->id, 'count' => $laid->count], $setUp->laid),
+                array_map(Stored::laid(...), $setUp->laid),
                 \JSON_THROW_ON_ERROR,
             ),
             'props' => json_encode(array_map(static fn (Prop $prop): string => $prop->id, $setUp->props), \JSON_THROW_ON_ERROR),

@@ -186,11 +186,7 @@ final readonly class Plans
                     array_values($sittings),
                 ) ?: throw new \LogicException('A stored set-up has no sitting.'),
                 array_map(
-                    static fn (array $laid): Laid => new Laid(
-                        $laid['role'],
-                        $things[$laid['thing']] ?? new Thing($laid['thing'], 'things', 'thing', 0),
-                        $laid['count'],
-                    ),
+                    static fn (array $laid): Laid => Stored::readLaid($laid, $things[$laid['thing']] ?? new Thing($laid['thing'], 'things', 'thing', 0)),
                     $entity->laid,
                 ),
                 array_map(Stored::readWarning(...), $entity->warnings ?? []),

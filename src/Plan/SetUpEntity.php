@@ -49,7 +49,7 @@ class SetUpEntity implements Readable
     #[ORM\Column]
     public int $minutes;
 
-    /** @var list<array{role: string, thing: string, count: int}> */
+    /** @var list<array{role: string, thing: string, count: int, colour?: int}> */
     #[ORM\Column(type: Types::JSON)]
     public array $laid;
 

@@ -11,7 +11,9 @@ use Pindle\Core\Caution\Severity;
 use Pindle\Core\Evidence\Help;
 use Pindle\Core\Evidence\Mark;
 use Pindle\Core\Planning\Course;
+use Pindle\Core\Planning\Laid;
 use Pindle\Core\Planning\Sitting;
+use Pindle\Core\Thing\Thing;
 use Pindle\Core\Question\Kind;
 use Pindle\Core\Question\Level;
 use Pindle\Core\Question\Question;
@@ -110,5 +112,22 @@ final class Stored
     public static function readWarning(array $stored): Caution
     {
         return new Caution($stored['rule'], Severity::from($stored['severity']), $stored['thing'], $stored['childId'], $stored['child']);
+    }
+
+    /** @return array{role: string, thing: string, count: int, colour?: int} */
+    public static function laid(Laid $laid): array
+    {
+        return ['role' => $laid->roleId, 'thing' => $laid->thing->id, 'count' => $laid->count] + (0 === $laid->thing->colour ? [] : ['colour' => $laid->thing->colour]);
+    }
+
+    /**
+     * @param array{role: string, thing: string, count: int, colour?: int} $stored
+     * @param Thing                                                        $thing  as it is in the house now; it may have fewer colours
+     */
+    public static function readLaid(array $stored, Thing $thing): Laid
+    {
+        $colour = min($stored['colour'] ?? 0, $thing->colours - 1);
+
+        return new Laid($stored['role'], 0 === $colour ? $thing : $thing->inColour($colour), $stored['count']);
     }
 }

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Pindle\App\Views;
 
+use Pindle\App\Content\ThingFile;
 use Pindle\App\Content\Words;
 use Pindle\Core\Activity\Activity;
 use Pindle\Core\Activity\Place;
+use Pindle\Core\Activity\Role;
 use Pindle\Core\Advice\Reason;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Calendar\Span;
@@ -15,6 +17,7 @@ use Pindle\Core\Child\Child;
 use Pindle\Core\Evidence\Help;
 use Pindle\Core\Planning\Course;
 use Pindle\Core\Planning\Lack;
+use Pindle\Core\Planning\LackReason;
 use Pindle\Core\Planning\LayOut;
 use Pindle\Core\Planning\SetUp;
 use Pindle\Core\Planning\Sitting;
@@ -22,6 +25,7 @@ use Pindle\Core\Question\QuestionSet;
 use Pindle\Core\Skill\Form;
 use Pindle\Core\Skill\SkillMap;
 use Pindle\Core\Skill\Step;
+use Pindle\Core\Thing\Ability;
 use Pindle\Core\Thing\Thing;
 use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
@@ -32,18 +36,50 @@ final readonly class Lacks
     /** Questions of the sample set that an activity is drawn and laid out from. */
     private const QUESTIONS = 7;
 
-    public function __construct(private SkillMap $map, private Cautions $cautions, private Words $words)
+    /** So many things that would do are named. */
+    private const WOULD_DO = 3;
+
+    public function __construct(private SkillMap $map, private Cautions $cautions, private Words $words, private ThingFile $ordinary)
     {
     }
 
-    /** In words what keeps an activity from being laid out, and the nearest way out. */
-    public function words(Lack $lack): string
+    /**
+     * In words what keeps an activity from being laid out, and the nearest way out.
+     *
+     * @param list<Child> $children who may reach it
+     */
+    public function words(Lack $lack, array $children, LocalDate $on): string
     {
-        return ucfirst($this->words->say(
-            'lacks',
-            $lack->reason,
-            ['wanted' => $lack->wanted, 'more' => $lack->more, 'thing' => $lack->nearest->name ?? 'things'],
-        ));
+        $said = $this->words->say('lacks', $lack->reason, [
+            'wanted' => $lack->wanted,
+            'more' => $lack->more,
+            'thing' => $lack->nearest->name ?? $this->words->say('stand_ins', 'things'),
+            'what' => implode(' and ', array_map(
+                fn (array $anyOf): string => implode(' or ', array_map(fn (Ability $ability): string => $this->words->say('abilities', $ability), $anyOf)),
+                $lack->role->wants ?? [],
+            )) ?: $this->words->say('stand_ins', 'will-do'),
+        ]);
+        $would = null === $lack->role || LackReason::TooFew === $lack->reason ? [] : $this->wouldDo($lack->role, $children, $on);
+
+        return ucfirst($said.([] === $would ? '' : ' '.$this->words->say('stand_ins', 'would-do', ['things' => implode(', ', $would)])));
+    }
+
+    /**
+     * Ordinary things that could play a role with these children in reach, those of which a house has most first.
+     *
+     * @param list<Child> $children
+     *
+     * @return list<string> their names
+     */
+    private function wouldDo(Role $role, array $children, LocalDate $on): array
+    {
+        $would = array_filter(
+            $this->ordinary->things(),
+            fn (Thing $thing): bool => LayOut::fits($role, $thing) && $this->cautions->allow($thing, $children, $on),
+        );
+        usort($would, static fn (Thing $a, Thing $b): int => $b->amount <=> $a->amount);
+
+        return array_map(static fn (Thing $thing): string => $thing->name, \array_slice($would, 0, self::WOULD_DO));
     }
 
     /**
@@ -62,7 +98,7 @@ final readonly class Lacks
         $set = $this->questions($activity, $step, crc32($activity->id));
         $laid = (new LayOut($this->cautions))->choose($activity, $activity->props, [[$set, $step->size]], [$form], $things, $children, $on, [], []);
         $sitting = new Sitting('', [new Course($step->id, $form, Help::Bare, Reason::Ready)], $set->questions, 0.0);
-        $setUp = new SetUp('sample', $activity, Place::Table, $activity->part, new Span(0, 10), [$sitting], $laid instanceof Lack ? [] : $laid);
+        $setUp = new SetUp('sample', $activity, Place::Table, $activity->part, new Span(0, 10), [$sitting], $laid instanceof Lack ? [] : $laid, [], $activity->props);
 
         return new Sample($setUp, $laid instanceof Lack ? $laid : null);
     }

@@ -11,6 +11,7 @@ use Pindle\App\Platform\Svg;
 use Pindle\Core\Child\Settings;
 use Pindle\Core\Drawing\Drawing;
 use Pindle\Core\Drawing\Hand;
+use Pindle\Core\Planning\Laid;
 use Pindle\Core\Planning\SetUp;
 use Pindle\Core\Question\Question;
 use Pindle\Core\Scene\Scenes;
@@ -38,33 +39,42 @@ final readonly class Pictures
     }
 
     /**
-     * The picture of a question with the things that are laid out.
+     * The picture of a question with the things that are laid out; empty where there is nothing to see.
      *
      * @param bool $varied whether the child is sure enough for frames filled other ways
      */
     public function question(SetUp $setUp, Question $question, ?Form $form, Settings $settings, bool $varied): string
     {
+        $drawing = $this->drawing($setUp, $question, $form, $settings, $varied);
+        if ([] === $drawing->marks) {
+            return '';
+        }
+
+        return $this->svg->write($drawing, $this->words->say('scenes', $drawing->alt, $drawing->values), $this->say(...), self::WIDE, self::HIGH);
+    }
+
+    /** The same as it is before it is written out: what lies in it can be asked. */
+    public function drawing(SetUp $setUp, Question $question, ?Form $form, Settings $settings, bool $varied = false): Drawing
+    {
         $form = [] === $this->map->step($question->stepId)->forms ? null : $form;
-        [$first, $second] = $this->things($setUp, $form);
-        $drawing = Scenes::draw(
+
+        return Scenes::draw(
             $setUp->activity->scene($form),
             $question->prompt,
             $form,
-            $first,
-            $second,
+            $this->things($setUp, $form),
             $settings,
+            $setUp->gear(),
             $this->hand,
             new Randomizer(new Xoshiro256StarStar(crc32($setUp->key.$question->stepId.$question->prompt->key()))),
             $varied,
         );
-
-        return $this->svg->write($drawing, $this->words->say('scenes', $drawing->alt, $drawing->values), $this->say(...), self::WIDE, self::HIGH);
     }
 
     /** A thing as it stands beside its name. */
     public function thing(Thing $thing): string
     {
-        $marks = $this->hand->thing($thing->glyph, $thing->name, self::THING / 2, self::THING / 2, self::THING);
+        $marks = $this->hand->thing($thing->glyph, $thing->name, self::THING / 2, self::THING / 2, self::THING, colour: $thing->colour);
 
         return $this->svg->write(new Drawing(self::THING, self::THING, $marks, ''), null, $this->say(...));
     }
@@ -76,21 +86,24 @@ final readonly class Pictures
     }
 
     /**
-     * The things of the first role and of the second, whatever they were split over; dots and crosses where nothing lies out.
+     * The things of each role, the first of them where it has several; dots and crosses where nothing lies out.
      *
-     * @return array{Thing, Thing}
+     * @return non-empty-list<Thing>
      */
     private function things(SetUp $setUp, ?Form $form): array
     {
         $byRole = [];
         foreach ($setUp->laid as $laid) {
-            $byRole[$laid->roleId] ??= $laid->thing;
+            $byRole[$laid->roleId][] = $laid;
         }
-        $things = array_values($byRole);
+        $things = [];
+        foreach ($byRole as $role) {
+            // One each of several kinds: all of them are meant.
+            $each = [] === array_filter($role, static fn (Laid $laid): bool => 1 !== $laid->count);
+            array_push($things, ...array_map(static fn (Laid $laid): Thing => $laid->thing, $each ? $role : [$role[0]]));
+        }
 
-        $first = $things[0] ?? $this->drawn(Form::Pictures === $form ? 'dots' : 'counters', 'dot');
-
-        return [$first, $things[1] ?? ([] === $things ? $this->drawn('crosses', 'cross') : $first)];
+        return $things ?: [$this->drawn(Form::Pictures === $form ? 'dots' : 'counters', 'dot'), $this->drawn('crosses', 'cross')];
     }
 
     private function drawn(string $name, string $glyph): Thing

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Pindle\App\Views;
 
+use Pindle\App\Content\ActivityWords;
 use Pindle\App\Content\Words;
 use Pindle\Core\Caution\Caution;
 use Pindle\Core\Planning\Course;
 use Pindle\Core\Planning\Laid;
 use Pindle\Core\Planning\SetUp;
+use Pindle\Core\Skill\Form;
 use Pindle\Core\Skill\SkillMap;
 
 /** What several rooms write out alike: a step, what lies out, what to take care of, why. */
@@ -25,22 +27,27 @@ final readonly class Views
         return new StepView($stepId, $this->words->skill($step), $this->words->reach($step));
     }
 
-    /** @return list<LaidView> what lies out; of a kind that lies there for another role already, another colour is meant */
+    /** @return list<LaidView> what lies out */
     public function laid(SetUp $setUp): array
     {
-        $roles = [];
-
-        return array_map(function (Laid $laid) use (&$roles): LaidView {
+        return array_map(function (Laid $laid): LaidView {
             $name = 1 === $laid->count ? $laid->thing->single : $laid->thing->name;
-            $again = $laid->roleId !== ($roles[$laid->thing->id] ??= $laid->roleId);
 
             return new LaidView(
                 $laid->thing->id,
-                $again ? $this->words->say('laid', 'other-colour', ['thing' => $name]) : $name,
+                0 === $laid->thing->colour ? $name : $this->words->say('laid', 'other-colour', ['thing' => $name]),
                 $laid->count,
                 $this->pictures->thing($laid->thing),
             );
         }, $setUp->laid);
+    }
+
+    /** What to lay out, in the words of the activity. */
+    public function layOut(ActivityWords $words, SetUp $setUp): string
+    {
+        return ucfirst(null === $words->withoutThings || [] !== $setUp->laid
+            ? $this->words->fill($words->layOut, $this->firstRole($setUp))
+            : $words->withoutThings);
     }
 
     /** @return list<string> words of care for a set-up, each once */
@@ -59,5 +66,28 @@ final readonly class Views
             isset($values['stuck']) => ['what' => $this->words->step($this->map->step((string) $values['stuck']))],
             default => [],
         }));
+    }
+
+    /**
+     * How many of what lie out for the first role: one role may be of several kinds, and where drawings stand for things nothing does.
+     *
+     * @return array{count: int|string, things: string}
+     */
+    private function firstRole(SetUp $setUp): array
+    {
+        $first = array_values(array_filter($setUp->laid, static fn (Laid $laid): bool => $laid->roleId === $setUp->laid[0]->roleId));
+        $names = array_map(static fn (Laid $laid): string => 1 === $laid->count ? $laid->thing->single : $laid->thing->name, $first);
+
+        return [
+            'count' => array_sum(array_map(static fn (Laid $laid): int => $laid->count, $first)) ?: $this->words->say('stand_ins', 'a-few'),
+            'things' => match (\count($names)) {
+                0 => Form::Pictures === $setUp->sittings[0]->course()->form
+                    ? $this->words->say('stand_ins', 'dots', ['count' => 2])
+                    : $this->words->say('stand_ins', 'things'),
+                1 => $names[0],
+                2 => $this->words->say('stand_ins', 'two', ['one' => $names[0], 'other' => $names[1]]),
+                default => $this->words->say('stand_ins', 'things'),
+            },
+        ];
     }
 }

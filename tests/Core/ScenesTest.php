@@ -6,6 +6,7 @@ namespace Pindle\Tests\Core;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Pindle\Core\Activity\Gear;
 use Pindle\Core\Child\AcrossTen;
 use Pindle\Core\Child\ComparingSign;
 use Pindle\Core\Child\FrameFilling;
@@ -57,9 +58,9 @@ final class ScenesTest extends TestCase
                             $activity->scene($form),
                             $prompt,
                             $form,
-                            Form::Things === $form ? $caps : Make::things()->things()['counters'],
-                            $caps,
+                            [Form::Things === $form ? $caps : Make::things()->things()['counters'], $caps],
                             $settings,
+                            Gear::cases(),
                             $hand,
                             new Randomizer(new Xoshiro256StarStar(4)),
                         );

@@ -6,6 +6,7 @@ namespace Pindle\Core\Question\Kind;
 
 use Pindle\Core\Evidence\Method;
 use Pindle\Core\Evidence\Slip;
+use Pindle\Core\Question\Amounts;
 use Pindle\Core\Question\Prompt;
 use Pindle\Core\Question\Sight;
 use Pindle\Core\Skill\Step;
@@ -16,6 +17,9 @@ final readonly class CarryOn extends Prompt
     public const ASKS = ['carry-on'];
     public const METHODS = [Method::SawIt];
     public const SLIPS = [Slip::ChangesTheRule];
+
+    /** So often the pattern lies there already. */
+    public const REPEATS = 3;
 
     public function __construct(public string $unit, public int $next)
     {
@@ -42,6 +46,15 @@ final readonly class CarryOn extends Prompt
     public function load(): int
     {
         return $this->next + \strlen($this->unit);
+    }
+
+    /** Three full repeats and what comes next, kind by kind. */
+    public function amounts(): Amounts
+    {
+        $row = str_repeat($this->unit, self::REPEATS).substr(str_repeat($this->unit, 4), 0, $this->next);
+        [$a, $b, $c] = array_map(static fn (string $kind): int => substr_count($row, $kind), ['a', 'b', 'c']);
+
+        return new Amounts(\strlen($row), $a, $b, $c);
     }
 
     public function sights(): array

@@ -56,11 +56,11 @@ final readonly class CompareSize extends Prompt
 
     public function amounts(): Amounts
     {
-        return new Amounts(2 === $this->n ? 0 : $this->n);
+        return new Amounts($this->n);
     }
 
     public function sights(): array
     {
-        return [new Sight\Sizes($this->n)];
+        return [new Sight\Sizes($this->n, Property::Length === $this->by)];
     }
 }

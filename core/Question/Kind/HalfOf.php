@@ -50,6 +50,6 @@ final readonly class HalfOf extends Prompt
 
     public function sights(): array
     {
-        return [new Sight\Plates($this->n, 2), new Sight\Bond($this->n, null)];
+        return [new Sight\Plates($this->n, 2), new Sight\Bond($this->n, null), new Sight\Stick($this->n, null)];
     }
 }

@@ -11,7 +11,7 @@ use Pindle\Core\Question\Prompt;
 use Pindle\Core\Question\Sight;
 use Pindle\Core\Skill\Step;
 
-/** Three piles from one edge: which is longest, how many, how many more. */
+/** Two or three piles from one edge: which is longest, how many in the second, how many more in the first than in the second. */
 final readonly class PileChart extends Prompt
 {
     public const ASKS = ['chart-most', 'chart-how-many', 'chart-more'];
@@ -26,12 +26,14 @@ final readonly class PileChart extends Prompt
     public static function all(Step $step): array
     {
         $all = [];
-        foreach (range(2, $step->size) as $a) {
-            foreach ([1, 2, 3] as $less) {
-                if ($a > $less) {
-                    foreach (self::ASKS as $ask) {
-                        $all[] = new self($ask, $a, $a - $less, max(0, $a - $less - 1));
-                    }
+        foreach (range(2, $step->size) as $most) {
+            foreach (range(1, min(3, $most - 1)) as $less) {
+                $piles = [$most, $most - $less, $most - $less - 1];
+                // Which pile is the longest moves about; an empty one is no pile, so then there are two.
+                $turn = 0 === $piles[2] ? 0 : ($most + $less) % 3;
+                $all[] = new self('chart-more', ...$piles);
+                foreach (['chart-most', 'chart-how-many'] as $ask) {
+                    $all[] = new self($ask, ...[...\array_slice($piles, $turn), ...\array_slice($piles, 0, $turn)]);
                 }
             }
         }
@@ -42,7 +44,7 @@ final readonly class PileChart extends Prompt
     public function answer(): int
     {
         return match ($this->ask) {
-            'chart-most' => $this->a,
+            'chart-most' => max($this->a, $this->b, $this->c),
             'chart-how-many' => $this->b,
             default => $this->a - $this->b,
         };
@@ -50,17 +52,17 @@ final readonly class PileChart extends Prompt
 
     public function choices(): ?int
     {
-        return 'chart-most' === $this->ask ? 3 : null;
+        return 'chart-most' === $this->ask ? ($this->c > 0 ? 3 : 2) : null;
     }
 
     public function load(): int
     {
-        return $this->a + (int) array_search($this->ask, self::ASKS, true);
+        return max($this->a, $this->b, $this->c) + (int) array_search($this->ask, self::ASKS, true);
     }
 
     public function amounts(): Amounts
     {
-        return new Amounts($this->a + $this->b, $this->a, $this->b);
+        return new Amounts($this->a + $this->b + $this->c, $this->a, $this->b, $this->c);
     }
 
     public function sights(): array

@@ -6,6 +6,7 @@ namespace Pindle\Core\Question\Kind;
 
 use Pindle\Core\Evidence\Method;
 use Pindle\Core\Evidence\Slip;
+use Pindle\Core\Question\Amounts;
 use Pindle\Core\Question\Prompt;
 use Pindle\Core\Question\Rule;
 use Pindle\Core\Question\Sight;
@@ -17,6 +18,9 @@ final readonly class SortBy extends Prompt
     public const ASKS = ['sort-by', 'say-the-rule'];
     public const METHODS = [Method::SawIt, Method::CountedAll];
     public const SLIPS = [Slip::ChangesTheRule, Slip::JudgesBySize];
+
+    /** So many of each kind lie in the heap. */
+    private const EACH = 6;
 
     public function __construct(string $ask, public int $groups, public Rule $by)
     {
@@ -42,6 +46,11 @@ final readonly class SortBy extends Prompt
     public function load(): int
     {
         return 1 + (int) array_search($this->by, Rule::cases(), true) + ('sort-by' === $this->ask ? 0 : 2);
+    }
+
+    public function amounts(): Amounts
+    {
+        return new Amounts(self::EACH * $this->groups, self::EACH, self::EACH, $this->groups > 2 ? self::EACH : 0);
     }
 
     public function sights(): array

@@ -56,6 +56,7 @@ final readonly class Take extends Prompt
             new Sight\TakeFrom($this->n, $this->b, 'take-sentence' === $this->ask),
             new Sight\Cards([(string) $this->n, '−', (string) $this->b, '=', '']),
             new Sight\Hops($this->n, $this->b, true),
+            new Sight\Stick($this->n, null),
         ];
     }
 }

@@ -47,6 +47,14 @@ final readonly class TellHowMany extends Prompt
     {
         $n = $this->n;
 
-        return [new Sight\Scatter($n), new Sight\Mix($n), new Sight\Row($n), new Sight\Pile($n), new Sight\Track(1, $n), new Sight\Measure($n, false)];
+        return [
+            new Sight\Scatter($n),
+            new Sight\Mix($n),
+            new Sight\Row($n),
+            new Sight\Pile($n),
+            new Sight\Track(1, $n),
+            new Sight\Measure($n, false),
+            new Sight\Stack($n),
+        ];
     }
 }

@@ -7,10 +7,10 @@ namespace Pindle\Core\Question\Sight;
 use Pindle\Core\Question\Picture;
 use Pindle\Core\Question\Sight;
 
-/** So many strips of different length, in no order. */
+/** So many things in no order: as long as they are, or only that they are there, where length does not tell. */
 final readonly class Sizes implements Sight
 {
-    public function __construct(public int $n)
+    public function __construct(public int $n, public bool $trueToSize = true)
     {
     }
 

@@ -134,7 +134,7 @@ final readonly class CupboardController
             if (null === $lack) {
                 ++$can;
             } else {
-                $lacking[] = new LackingView($activity->id, $this->activities->words($activity->id)->name, $this->lacks->words($lack));
+                $lacking[] = new LackingView($activity->id, $this->activities->words($activity->id)->name, $this->lacks->words($lack, $children, $today));
             }
         }
 

@@ -61,7 +61,7 @@ final readonly class TableViews
             $words->inShort,
             $this->words->say('places', $setUp->place),
             $this->words->say('parts', $setUp->part),
-            ucfirst($this->words->fill($words->layOut, $this->firstRole($setUp))),
+            $this->views->layOut($words, $setUp),
             [
                 ...array_map(static fn (LaidView $laid): string => $laid->inWords(), $this->views->laid($setUp)),
                 ...array_map(static fn (Prop $prop): string => $prop->thing->name, $setUp->props),
@@ -91,28 +91,6 @@ final readonly class TableViews
                 $stored->sittings,
             ))),
         );
-    }
-
-    /**
-     * How many of what lie out for the first role: one role may be split over two kinds, and where drawings stand for things nothing does.
-     *
-     * @return array{count: int|string, things: string}
-     */
-    private function firstRole(SetUp $setUp): array
-    {
-        $first = array_values(array_filter($setUp->laid, static fn (Laid $laid): bool => $laid->roleId === $setUp->laid[0]->roleId));
-        $names = array_map(static fn (Laid $laid): string => 1 === $laid->count ? $laid->thing->single : $laid->thing->name, $first);
-
-        return [
-            'count' => array_sum(array_map(static fn (Laid $laid): int => $laid->count, $first)) ?: $this->words->say('stand_ins', 'a-few'),
-            'things' => match (\count($names)) {
-                0 => Form::Pictures === $setUp->sittings[0]->course()->form
-                    ? $this->words->say('stand_ins', 'dots', ['count' => 2])
-                    : $this->words->say('stand_ins', 'things'),
-                1 => $names[0],
-                default => $this->words->say('stand_ins', 'two', ['one' => $names[0], 'other' => $names[1]]),
-            },
-        ];
     }
 
     /**

@@ -1,0 +1,452 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\Bench;
+
+use Pindle\App\Content\ActivityWords;
+use Pindle\App\Content\InkFile;
+use Pindle\App\Content\Words;
+use Pindle\App\Views\Lacks;
+use Pindle\App\Views\Pictures;
+use Pindle\App\Views\Views;
+use Pindle\Core\Activity\Activity;
+use Pindle\Core\Activity\Catalogue;
+use Pindle\Core\Activity\Gear;
+use Pindle\Core\Activity\Place;
+use Pindle\Core\Activity\Prop;
+use Pindle\Core\Advice\Reason;
+use Pindle\Core\Calendar\LocalDate;
+use Pindle\Core\Calendar\Span;
+use Pindle\Core\Caution\Cautions;
+use Pindle\Core\Child\Child;
+use Pindle\Core\Child\Settings;
+use Pindle\Core\Drawing\Drawing;
+use Pindle\Core\Evidence\Help;
+use Pindle\Core\Planning\Course;
+use Pindle\Core\Planning\Lack;
+use Pindle\Core\Planning\Laid;
+use Pindle\Core\Planning\LayOut;
+use Pindle\Core\Planning\SetUp;
+use Pindle\Core\Planning\Sitting;
+use Pindle\Core\Question\Kind;
+use Pindle\Core\Question\Prompt;
+use Pindle\Core\Question\Property;
+use Pindle\Core\Question\Question;
+use Pindle\Core\Question\Shape;
+use Pindle\Core\Skill\Form;
+use Pindle\Core\Skill\SkillMap;
+use Pindle\Core\Skill\Step;
+use Pindle\Core\Thing\Ability;
+use Pindle\Core\Thing\Thing;
+use Pindle\Tests\Make;
+use Random\Engine\Xoshiro256StarStar;
+use Random\Randomizer;
+
+/**
+ * Reads every sitting there can be, as a parent would meet it, against what must be true of it. It has its own tables of what a question
+ * takes, which verbs want what of a thing, and what fits in a mouth: whatever the engine gets wrong, this has its own way to notice.
+ */
+final class Lessons
+{
+    public const LINES = [
+        'laid out in the number 0',
+        'drawn, and neither laid out nor brought',
+        'more drawn than laid out',
+        'said, and neither laid out nor brought',
+        'fewer kinds than the question speaks of',
+        'too few for the question and its answer',
+        'things that cannot do it',
+        'a sentence without tiles or paper',
+        'a question that does not suit the activity',
+        'sizes that do not differ, or drawn for what cannot be seen',
+        'nothing stands behind',
+        'unsafe for a baby in reach',
+        'more than 60 loose things',
+    ];
+
+    /** What a verb or a noun in the words of an activity wants of its things. */
+    private const WANTS = [
+        '/\b(tower|towers|stack|stacked|staircase)\b/i' => [Ability::Stacks, Ability::Joins],
+        '/\bsnap/i' => [Ability::Joins],
+        '/\bclip(ped|s)? (on|to)\b/i' => [Ability::Clips, Ability::Threads],
+        '/\b(press|squash)(ed|es)?\b.*\bflat\b|\bpress (and|it)\b/i' => [Ability::PressedFlat],
+        '/\btwo sides\b/i' => [Ability::TwoSided],
+        '/\bas lids\b|\bto cover with\b/i' => [Ability::Covers],
+        '/\b(eat|eaten|food)\b/i' => [Ability::Edible],
+        '/\bas people\b|\bstand for the people\b/i' => [Ability::Stands],
+        '/\bend to end\b/i' => [Ability::LinesUp],
+        '/\b(plop|clink|drops? in)\b/i' => [Ability::Sounds],
+        '/\bstring of beads\b|\bthread(ed)?\b/i' => [Ability::Threads],
+        '/\bfloats?\b/i' => [Ability::Floats],
+    ];
+
+    /** Containers that a sentence may speak of only where they are there. */
+    private const CONTAINERS = '/\b(plate|bowl|tray|cup|cloth|pot|tin|basket|boat|ring|mirror|jar|box|saucer|egg box|bag)s?\b/i';
+
+    private Words $words;
+    private Catalogue $catalogue;
+    private SkillMap $map;
+    private Cautions $cautions;
+    private Lacks $lacks;
+    private Pictures $pictures;
+    private Views $views;
+    private LocalDate $day;
+
+    /** @var array<string, ActivityWords> by activity id */
+    private array $read = [];
+
+    public function __construct()
+    {
+        $this->words = Make::words();
+        $this->catalogue = Make::catalogue();
+        $this->map = Make::map();
+        $this->cautions = Make::cautions();
+        $this->lacks = new Lacks($this->map, $this->cautions, $this->words, Make::things());
+        $this->pictures = new Pictures(Make::glyphs()->hand(), $this->words, $this->map, new InkFile(Make::files()));
+        $this->views = new Views($this->words, $this->map, $this->pictures);
+        $this->day = LocalDate::parse('2026-03-04');
+    }
+
+    /**
+     * @param list<int> $cupboards how many kinds of things the house has
+     *
+     * @return array{sittings: int, questions: int, lacking: int, wrong: array<string, list<string>>} by line, where it was broken
+     */
+    public function check(int $seeds, array $cupboards, ?string $only = null): array
+    {
+        $found = ['sittings' => 0, 'questions' => 0, 'lacking' => 0, 'wrong' => array_fill_keys(self::LINES, [])];
+        foreach ($cupboards as $kinds) {
+            foreach ([false, true] as $withBaby) {
+                for ($seed = 1; $seed <= $seeds; ++$seed) {
+                    foreach ($this->sittings($kinds, $withBaby, $seed, $only) as $where => $setUp) {
+                        if (null === $setUp) {
+                            ++$found['lacking'];
+                            continue;
+                        }
+                        ++$found['sittings'];
+                        $found['questions'] += \count($setUp->sittings[0]->questions);
+                        foreach ($this->wrong($setUp, $withBaby) as [$line, $what]) {
+                            $found['wrong'][$line][] = $where.': '.$what;
+                        }
+                    }
+                }
+            }
+        }
+
+        return $found;
+    }
+
+    /** @return iterable<string, SetUp|null> where => the set-up; null where the house has not what it takes */
+    public function sittings(int $kinds, bool $withBaby, int $seed, ?string $only = null): iterable
+    {
+        $things = self::cupboard($kinds, $seed);
+        $nearby = [new Child('c', 'Wren', $this->day->plusDays(-2200)), ...($withBaby ? [new Child('b', 'Pip', $this->day->plusDays(-300))] : [])];
+        foreach ($this->catalogue->activities as $activity) {
+            if (null !== $only && $only !== $activity->id) {
+                continue;
+            }
+            foreach ($this->lacks->served($activity) as $step) {
+                foreach (Lacks::forms($activity, $step) as $form) {
+                    $where = \sprintf('%s %s %s, %d things%s, seed %d', $activity->id, $step->id, $form->value ?? 'spoken', $kinds, $withBaby ? ' and a baby' : '', $seed);
+                    yield $where => $this->setUp($activity, $step, $form, $things, $nearby, $seed);
+                }
+            }
+        }
+    }
+
+    /** One sitting in words, as a parent meets it. */
+    public function read(SetUp $setUp): string
+    {
+        $words = $this->activityWords($setUp->activity);
+        [$course, $questions] = [$setUp->sittings[0]->course(), $setUp->sittings[0]->questions];
+        $text = \sprintf("== %s (%s), %s, %s\n", $words->name, $setUp->activity->id, $this->words->step($this->map->step($course->stepId)), $course->form->value ?? 'spoken');
+        $text .= '   lay out: '.implode(', ', [
+            ...array_map(static fn (Laid $laid): string => $laid->count.' '.(1 === $laid->count ? $laid->thing->single : $laid->thing->name), $setUp->laid),
+            ...array_map(static fn (Prop $prop): string => $prop->thing->name, $setUp->props),
+        ])."\n";
+        $text .= '   '.$this->layOutWords($setUp)."\n";
+        $text .= '   '.implode(' ', $words->show)."\n";
+        foreach ($questions as $question) {
+            $drawing = $this->draw($setUp, $question);
+            $text .= \sprintf("   - %s\n       [%s]\n", $this->ask($setUp, $question), $this->words->answer($question->prompt, self::name($setUp)));
+            $text .= '       picture: '.([] === $drawing->marks ? 'none' : $this->words->say('scenes', $drawing->alt, $drawing->values)).' {'.self::inWords($drawing)."}\n";
+        }
+
+        return $text;
+    }
+
+    /** @return list<array{string, string}> line and what is wrong */
+    private function wrong(SetUp $setUp, bool $withBaby): array
+    {
+        $wrong = [];
+        $laid = self::counts($setUp->laid);
+        $brought = array_map(static fn (Gear $gear): string => $gear->value, $setUp->gear());
+        $form = $setUp->sittings[0]->course()->form;
+        $names = strtolower(implode(' ', [
+            ...array_map(static fn (Laid $laid): string => $laid->thing->name.' '.$laid->thing->single, $setUp->laid),
+            ...array_map(static fn (Prop $prop): string => $prop->thing->name, $setUp->props),
+            ...array_map(static fn (Gear $gear): string => $gear->value, $setUp->gear()),
+        ]));
+        if (\in_array(0, $laid, true) || 1 === preg_match('/\b0 [a-z]/', $this->layOutWords($setUp))) {
+            $wrong[] = [self::LINES[0], $this->layOutWords($setUp)];
+        }
+        foreach ($this->containers($this->layOutWords($setUp), $names) as $container) {
+            $wrong[] = [self::LINES[3], $container.' in "'.$this->layOutWords($setUp).'"'];
+        }
+        if (array_sum($laid) > 60) {
+            $wrong[] = [self::LINES[12], (string) array_sum($laid)];
+        }
+        foreach ($withBaby ? [...array_map(static fn (Laid $one): Thing => $one->thing, $setUp->laid), ...array_map(static fn (Prop $prop): Thing => $prop->thing, $setUp->props)] : [] as $thing) {
+            if (self::fitsAMouth($thing)) {
+                $wrong[] = [self::LINES[11], $thing->name];
+            }
+        }
+        foreach (self::cannot($setUp, $this->activityWords($setUp->activity)) as $what) {
+            $wrong[] = [self::LINES[6], $what];
+        }
+        $withThings = [] !== $setUp->laid;
+        foreach ($setUp->sittings[0]->questions as $question) {
+            $prompt = $question->prompt;
+            $key = $prompt->key();
+            $drawing = $this->draw($setUp, $question);
+            foreach (self::items($drawing) as $what => $count) {
+                if (null !== Gear::tryFrom($what)) {
+                    if (!\in_array($what, $brought, true)) {
+                        $wrong[] = [self::LINES[1], $key.' draws '.$what];
+                    }
+                } elseif (!isset($laid[$what])) {
+                    if ($withThings || Form::Things === $form) {
+                        $wrong[] = [self::LINES[1], $key.' draws '.$what];
+                    }
+                } elseif ($count > $laid[$what]) {
+                    $wrong[] = [self::LINES[2], \sprintf('%s draws %d %s of %d', $key, $count, $what, $laid[$what])];
+                }
+            }
+            foreach ($this->containers($this->ask($setUp, $question), $names) as $container) {
+                $wrong[] = [self::LINES[3], $container.' in "'.$this->ask($setUp, $question).'"'];
+            }
+            if ($withThings && self::kinds($prompt) > \count($laid)) {
+                $wrong[] = [self::LINES[4], \sprintf('%s of %d', $key, \count($laid))];
+            }
+            if ($withThings && self::needed($prompt) > array_sum($laid)) {
+                $wrong[] = [self::LINES[5], \sprintf('%s wants %d of %d', $key, self::needed($prompt), array_sum($laid))];
+            }
+            if (self::isLaidWithTiles($prompt, $form) && !\in_array(Gear::Card, $setUp->gear(), true)) {
+                $wrong[] = [self::LINES[7], $key];
+            }
+            if (!self::suits($setUp->activity, $prompt)) {
+                $wrong[] = [self::LINES[8], $key];
+            }
+            if ($prompt instanceof Kind\CompareSize && !$this->sizesShow($setUp, $prompt, $drawing)) {
+                $wrong[] = [self::LINES[9], $key];
+            }
+            if ('hidden-stack' === $setUp->activity->id && 'stack' !== $drawing->alt && $prompt->amounts()->n > 1) {
+                $wrong[] = [self::LINES[10], $key];
+            }
+        }
+
+        return $wrong;
+    }
+
+    /** How many things must be there to put the question, answer it and see that it is right. */
+    private static function needed(Prompt $prompt): int
+    {
+        $answer = $prompt->answer();
+
+        return match (true) {
+            $prompt instanceof Kind\TakeJustSo => $prompt->n + 1,
+            $prompt instanceof Kind\Compare => match ($prompt->ask) {
+                'which-more' => $prompt->a + $prompt->b,
+                'make-same' => 2 * $prompt->a,
+                default => 2 * $prompt->a + 1,
+            },
+            $prompt instanceof Kind\EqualPiles => $prompt->piles * $prompt->each,
+            $prompt instanceof Kind\StairOrder => 'stair-build' === $prompt->ask ? intdiv($prompt->n * ($prompt->n + 1), 2) : intdiv(($prompt->n + 1) * ($prompt->n + 2), 2),
+            $prompt instanceof Kind\Neighbour, $prompt instanceof Kind\CountUp => \is_int($answer) ? max($answer, $prompt->amounts()->n) : 0,
+            $prompt instanceof Kind\CarryOn => 3 * \strlen($prompt->unit) + $prompt->next,
+            $prompt instanceof Kind\PileChart => $prompt->a + $prompt->b + $prompt->c,
+            $prompt instanceof Kind\Difference => max($prompt->amounts()->a + $prompt->amounts()->b, $prompt->amounts()->n),
+            $prompt instanceof Kind\CompareSize => $prompt->n,
+            $prompt instanceof Kind\SortBy => 6 * $prompt->groups,
+            $prompt instanceof Kind\MakeEqual => 'makes-whole' === $prompt->ask ? 2 * $prompt->amounts()->n : $prompt->amounts()->n,
+            $prompt instanceof Kind\LineAdd, $prompt instanceof Kind\LineTake, $prompt instanceof Kind\MakeAmount, $prompt instanceof Kind\CountIn,
+            $prompt instanceof Kind\CountMoves, $prompt instanceof Kind\SayBack, $prompt instanceof Kind\OrderNumerals, $prompt instanceof Kind\NameNumeral,
+            $prompt instanceof Kind\FormNumeral => 0,
+            default => $prompt->amounts()->n,
+        };
+    }
+
+    /** How many kinds of things the question speaks of. */
+    private static function kinds(Prompt $prompt): int
+    {
+        return match (true) {
+            $prompt instanceof Kind\CarryOn => \count(array_unique(str_split($prompt->unit))),
+            $prompt instanceof Kind\PileChart => $prompt->c > 0 ? 3 : 2,
+            $prompt instanceof Kind\SortBy => $prompt->groups,
+            $prompt instanceof Kind\CompareSize => $prompt->n,
+            default => 1,
+        };
+    }
+
+    private static function isLaidWithTiles(Prompt $prompt, ?Form $form): bool
+    {
+        return \in_array($prompt->ask, ['join-sentence', 'take-sentence', 'makes-whole', 'both-sides', 'what-sign', 'stage-it', 'put-sign', 'make-true'], true)
+            || (Form::Symbols === $form && 1 === preg_match('/^(join|take|bridge|double|near-double|turn|add-)/', $prompt->ask));
+    }
+
+    private static function suits(Activity $activity, Prompt $prompt): bool
+    {
+        $flat = [Shape::Circle, Shape::Square, Shape::Triangle, Shape::Rectangle];
+
+        return match (true) {
+            $prompt instanceof Kind\NameShape && \in_array($activity->id, ['food-plate', 'shape-bag'], true) => 'shape-bag' === $activity->id
+                ? \in_array($prompt->shape, [...$flat, Shape::Oval, Shape::Ball, Shape::Box, Shape::Cylinder, Shape::Cone, Shape::Cube], true) && 'find-shape' !== $prompt->ask
+                : \in_array($prompt->shape, $flat, true),
+            'stair-walk' === $activity->id => 'stair-build' !== $prompt->ask,
+            \in_array($activity->id, ['last-slip', 'missing-slip'], true) => !\in_array($prompt->ask, [
+                'split-it', 'show-amount', 'label-amount', 'stage-it', 'what-sign', 'hop-on', 'hop-back', 'balance-to', 'balance-which', 'build-teen', 'build-tens',
+                'read-tens', 'ten-and-some', 'read-frame', 'put-in-order', 'how-many-more', 'take-two-figure-with-things', 'the-rest', 'make-true',
+            ], true),
+            'strips-on-line' === $activity->id => $prompt->amounts()->a >= 1 && $prompt->amounts()->b >= 1 && $prompt->amounts()->a <= 10 && $prompt->amounts()->b <= 10,
+            'squash-count' === $activity->id => $prompt->amounts()->n <= 20,
+            default => true,
+        };
+    }
+
+    private function sizesShow(SetUp $setUp, Kind\CompareSize $prompt, Drawing $drawing): bool
+    {
+        if (Property::Length !== $prompt->by) {
+            return !isset(self::items($drawing)[Gear::Strip->value]);
+        }
+        $long = array_map(static fn (Laid $laid): float => $laid->thing->longSide(), $setUp->laid);
+        sort($long);
+        foreach ($long as $i => $side) {
+            if ($i > 0 && $side < 1.1 * $long[$i - 1]) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** @return list<string> things laid out that cannot do what the words of the activity want of them */
+    private static function cannot(SetUp $setUp, ActivityWords $words): array
+    {
+        $text = implode(' ', [$words->inShort, $words->layOut, ...$words->show, ...$words->say]);
+        $cannot = [];
+        foreach (self::WANTS as $pattern => $anyOf) {
+            if (1 !== preg_match($pattern, $text)) {
+                continue;
+            }
+            foreach ($setUp->laid as $laid) {
+                if ('price' !== $laid->roleId && [] === array_uintersect($anyOf, $laid->thing->can, static fn (Ability $a, Ability $b): int => strcmp($a->value, $b->value))) {
+                    $cannot[] = $laid->thing->name.': '.$anyOf[0]->value;
+                }
+            }
+        }
+
+        return array_values(array_unique($cannot));
+    }
+
+    /** @return list<string> containers that are said and are not there */
+    private function containers(string $sentence, string $there): array
+    {
+        preg_match_all(self::CONTAINERS, $sentence, $found);
+
+        return array_values(array_filter(array_map('strtolower', $found[1]), static fn (string $one): bool => !str_contains($there, $one)));
+    }
+
+    /** Small enough to be swallowed: the cylinder of 16 CFR 1501 with a margin, or a ball of 16 CFR 1500.18. */
+    private static function fitsAMouth(Thing $thing): bool
+    {
+        $size = $thing->size;
+
+        return null === $size || ($size->middle <= 35 && $size->long <= 60)
+            || (\in_array($thing->shape->value, ['ball', 'egg', 'unknown'], true) && $size->middle <= 44.4);
+    }
+
+    /** @param list<Thing> $things
+     * @param list<Child> $nearby */
+    private function setUp(Activity $activity, Step $step, ?Form $form, array $things, array $nearby, int $seed): ?SetUp
+    {
+        $set = $this->lacks->questions($activity, $step, crc32($seed.$activity->id.$step->id));
+        $props = $this->catalogue->props($activity, [(new Settings())->answering], [$form]);
+        $laid = (new LayOut($this->cautions))->choose($activity, $props, [[$set, $step->size]], [$form], $things, $nearby, $this->day, [], []);
+        $sitting = new Sitting('c', [new Course($step->id, $form, Help::Bare, Reason::Ready)], $set->questions, 0.0);
+
+        return $laid instanceof Lack ? null : new SetUp('check', $activity, $activity->places[0] ?? Place::Table, $activity->part, new Span(600, 615), [$sitting], $laid, [], $props);
+    }
+
+    private function draw(SetUp $setUp, Question $question): Drawing
+    {
+        return $this->pictures->drawing($setUp, $question, $setUp->sittings[0]->course()->form, new Settings());
+    }
+
+    private function layOutWords(SetUp $setUp): string
+    {
+        return $this->views->layOut($this->activityWords($setUp->activity), $setUp);
+    }
+
+    private function ask(SetUp $setUp, Question $question): string
+    {
+        return $this->words->ask($question->prompt, $this->activityWords($setUp->activity)->say, self::name($setUp), new Settings(), null);
+    }
+
+    private static function name(SetUp $setUp): string
+    {
+        return $setUp->laid[0]->thing->name ?? 'counters';
+    }
+
+    private function activityWords(Activity $activity): ActivityWords
+    {
+        $file = Make::activityFile();
+
+        return $this->read[$activity->id] ??= $file->words($activity->id, $file->shipped()[$activity->id]);
+    }
+
+    /**
+     * So many kinds of the shipped things, the same for a seed.
+     *
+     * @return list<Thing>
+     */
+    private static function cupboard(int $kinds, int $seed): array
+    {
+        $all = array_values(Make::things()->things());
+
+        return \array_slice((new Randomizer(new Xoshiro256StarStar($seed)))->shuffleArray($all), 0, $kinds);
+    }
+
+    /**
+     * @param list<Laid> $laid
+     *
+     * @return array<string, int> by thing id
+     */
+    private static function counts(array $laid): array
+    {
+        $counts = [];
+        foreach ($laid as $one) {
+            $counts[$one->thing->id] = ($counts[$one->thing->id] ?? 0) + $one->count;
+        }
+
+        return $counts;
+    }
+
+    /** @return array<string, int> what lies in a drawing, by thing id or gear; outlines of what is there already count once */
+    private static function items(Drawing $drawing): array
+    {
+        $items = [];
+        foreach ($drawing->items as $item) {
+            $items[$item->what] = ($items[$item->what] ?? 0) + ($item->faint ? 0 : 1);
+        }
+
+        return $items;
+    }
+
+    private static function inWords(Drawing $drawing): string
+    {
+        $items = self::items($drawing);
+
+        return implode(', ', array_map(static fn (string $what, int $count): string => $count.' '.$what, array_keys($items), $items));
+    }
+}
