@@ -71,9 +71,9 @@ final class Lessons
         '/\bsnap/i' => [Ability::Joins],
         '/\bclip(ped|s)? (on|to)\b/i' => [Ability::Clips, Ability::Threads],
         '/\b(press|squash)(ed|es)?\b.*\bflat\b|\bpress (and|it)\b/i' => [Ability::PressedFlat],
-        '/\btwo sides\b/i' => [Ability::TwoSided],
+        '/\bwith two sides\b/i' => [Ability::TwoSided],
         '/\bas lids\b|\bto cover with\b/i' => [Ability::Covers],
-        '/\b(eat|eaten|food)\b/i' => [Ability::Edible],
+        '/\bfoods?\b/i' => [Ability::Edible],
         '/\bas people\b|\bstand for the people\b/i' => [Ability::Stands],
         '/\bend to end\b/i' => [Ability::LinesUp],
         '/\b(plop|clink|drops? in)\b/i' => [Ability::Sounds],
@@ -82,7 +82,7 @@ final class Lessons
     ];
 
     /** Containers that a sentence may speak of only where they are there. */
-    private const CONTAINERS = '/\b(plate|bowl|tray|cup|cloth|pot|tin|basket|boat|ring|mirror|jar|box|saucer|egg box|bag)s?\b/i';
+    private const CONTAINERS = '/\b(plate|bowl|tray|cup|cloth|pot|tin|basket|boat|ring(?! (?:ten|them|the|it)\b)|mirror|jar|box|saucer|egg box|bag)s?\b/i';
 
     private Words $words;
     private Catalogue $catalogue;
@@ -148,7 +148,8 @@ final class Lessons
             }
             foreach ($this->lacks->served($activity) as $step) {
                 foreach (Lacks::forms($activity, $step) as $form) {
-                    $where = \sprintf('%s %s %s, %d things%s, seed %d', $activity->id, $step->id, $form->value ?? 'spoken', $kinds, $withBaby ? ' and a baby' : '', $seed);
+                    $with = \sprintf('%d things%s, seed %d', $kinds, $withBaby ? ' and a baby' : '', $seed);
+                    $where = \sprintf('%s %s %s, %s', $activity->id, $step->id, $form->value ?? 'spoken', $with);
                     yield $where => $this->setUp($activity, $step, $form, $things, $nearby, $seed);
                 }
             }
@@ -160,7 +161,8 @@ final class Lessons
     {
         $words = $this->activityWords($setUp->activity);
         [$course, $questions] = [$setUp->sittings[0]->course(), $setUp->sittings[0]->questions];
-        $text = \sprintf("== %s (%s), %s, %s\n", $words->name, $setUp->activity->id, $this->words->step($this->map->step($course->stepId)), $course->form->value ?? 'spoken');
+        $step = $this->words->step($this->map->step($course->stepId));
+        $text = \sprintf("== %s (%s), %s, %s\n", $words->name, $setUp->activity->id, $step, $course->form->value ?? 'spoken');
         $text .= '   lay out: '.implode(', ', [
             ...array_map(static fn (Laid $laid): string => $laid->count.' '.(1 === $laid->count ? $laid->thing->single : $laid->thing->name), $setUp->laid),
             ...array_map(static fn (Prop $prop): string => $prop->thing->name, $setUp->props),
@@ -170,7 +172,8 @@ final class Lessons
         foreach ($questions as $question) {
             $drawing = $this->draw($setUp, $question);
             $text .= \sprintf("   - %s\n       [%s]\n", $this->ask($setUp, $question), $this->words->answer($question->prompt, self::name($setUp)));
-            $text .= '       picture: '.([] === $drawing->marks ? 'none' : $this->words->say('scenes', $drawing->alt, $drawing->values)).' {'.self::inWords($drawing)."}\n";
+            $shown = [] === $drawing->marks ? 'none' : $this->words->say('scenes', $drawing->alt, $drawing->values);
+            $text .= \sprintf("       picture: %s {%s}\n", $shown, self::inWords($drawing));
         }
 
         return $text;
@@ -197,7 +200,7 @@ final class Lessons
         if (array_sum($laid) > 60) {
             $wrong[] = [self::LINES[12], (string) array_sum($laid)];
         }
-        foreach ($withBaby ? [...array_map(static fn (Laid $one): Thing => $one->thing, $setUp->laid), ...array_map(static fn (Prop $prop): Thing => $prop->thing, $setUp->props)] : [] as $thing) {
+        foreach ($withBaby ? $setUp->things() : [] as $thing) {
             if (self::fitsAMouth($thing)) {
                 $wrong[] = [self::LINES[11], $thing->name];
             }
@@ -206,6 +209,8 @@ final class Lessons
             $wrong[] = [self::LINES[6], $what];
         }
         $withThings = [] !== $setUp->laid;
+        // Goods in a shop are there to be paid for.
+        $isCounted = $withThings && 'goods' !== $setUp->laid[0]->roleId;
         foreach ($setUp->sittings[0]->questions as $question) {
             $prompt = $question->prompt;
             $key = $prompt->key();
@@ -223,14 +228,15 @@ final class Lessons
                     $wrong[] = [self::LINES[2], \sprintf('%s draws %d %s of %d', $key, $count, $what, $laid[$what])];
                 }
             }
-            foreach ($this->containers($this->ask($setUp, $question), $names) as $container) {
+            // A shape may be a tin somewhere in the room.
+            foreach ($prompt instanceof Kind\NameShape ? [] : $this->containers($this->ask($setUp, $question), $names) as $container) {
                 $wrong[] = [self::LINES[3], $container.' in "'.$this->ask($setUp, $question).'"'];
             }
-            if ($withThings && self::kinds($prompt) > \count($laid)) {
+            if ($isCounted && self::kinds($prompt) > \count($laid)) {
                 $wrong[] = [self::LINES[4], \sprintf('%s of %d', $key, \count($laid))];
             }
-            if ($withThings && self::needed($prompt) > array_sum($laid)) {
-                $wrong[] = [self::LINES[5], \sprintf('%s wants %d of %d', $key, self::needed($prompt), array_sum($laid))];
+            if ($isCounted && self::needed($setUp->activity, $prompt) > array_sum($laid)) {
+                $wrong[] = [self::LINES[5], \sprintf('%s wants %d of %d', $key, self::needed($setUp->activity, $prompt), array_sum($laid))];
             }
             if (self::isLaidWithTiles($prompt, $form) && !\in_array(Gear::Card, $setUp->gear(), true)) {
                 $wrong[] = [self::LINES[7], $key];
@@ -250,9 +256,9 @@ final class Lessons
     }
 
     /** How many things must be there to put the question, answer it and see that it is right. */
-    private static function needed(Prompt $prompt): int
+    private static function needed(Activity $activity, Prompt $prompt): int
     {
-        $answer = $prompt->answer();
+        $answer = \is_int($prompt->answer()) ? $prompt->answer() : 0;
 
         return match (true) {
             $prompt instanceof Kind\TakeJustSo => $prompt->n + 1,
@@ -262,14 +268,14 @@ final class Lessons
                 default => 2 * $prompt->a + 1,
             },
             $prompt instanceof Kind\EqualPiles => $prompt->piles * $prompt->each,
-            $prompt instanceof Kind\StairOrder => 'stair-build' === $prompt->ask ? intdiv($prompt->n * ($prompt->n + 1), 2) : intdiv(($prompt->n + 1) * ($prompt->n + 2), 2),
-            $prompt instanceof Kind\Neighbour, $prompt instanceof Kind\CountUp => \is_int($answer) ? max($answer, $prompt->amounts()->n) : 0,
+            $prompt instanceof Kind\StairOrder => intdiv($answer * ($answer + 1), 2),
+            $prompt instanceof Kind\Neighbour, $prompt instanceof Kind\CountUp => max($answer, $prompt->amounts()->n),
             $prompt instanceof Kind\CarryOn => 3 * \strlen($prompt->unit) + $prompt->next,
             $prompt instanceof Kind\PileChart => $prompt->a + $prompt->b + $prompt->c,
             $prompt instanceof Kind\Difference => max($prompt->amounts()->a + $prompt->amounts()->b, $prompt->amounts()->n),
             $prompt instanceof Kind\CompareSize => $prompt->n,
             $prompt instanceof Kind\SortBy => 6 * $prompt->groups,
-            $prompt instanceof Kind\MakeEqual => 'makes-whole' === $prompt->ask ? 2 * $prompt->amounts()->n : $prompt->amounts()->n,
+            $prompt instanceof Kind\MakeEqual => 'makes-whole' === $prompt->ask && 'same-sides' === $activity->id ? 2 * $prompt->n : $prompt->n,
             $prompt instanceof Kind\LineAdd, $prompt instanceof Kind\LineTake, $prompt instanceof Kind\MakeAmount, $prompt instanceof Kind\CountIn,
             $prompt instanceof Kind\CountMoves, $prompt instanceof Kind\SayBack, $prompt instanceof Kind\OrderNumerals, $prompt instanceof Kind\NameNumeral,
             $prompt instanceof Kind\FormNumeral => 0,
@@ -292,23 +298,25 @@ final class Lessons
     private static function isLaidWithTiles(Prompt $prompt, ?Form $form): bool
     {
         return \in_array($prompt->ask, ['join-sentence', 'take-sentence', 'makes-whole', 'both-sides', 'what-sign', 'stage-it', 'put-sign', 'make-true'], true)
-            || (Form::Symbols === $form && 1 === preg_match('/^(join|take|bridge|double|near-double|turn|add-)/', $prompt->ask));
+            || (Form::Symbols === $form && 1 === preg_match('/^(join|take|bridge)/', $prompt->ask));
     }
 
     private static function suits(Activity $activity, Prompt $prompt): bool
     {
         $flat = [Shape::Circle, Shape::Square, Shape::Triangle, Shape::Rectangle];
+        $inABag = [Shape::Oval, Shape::Ball, Shape::Box, Shape::Cylinder, Shape::Cone, Shape::Cube];
+        [$a, $b] = [$prompt->amounts()->a, $prompt->amounts()->b];
 
         return match (true) {
             $prompt instanceof Kind\NameShape && \in_array($activity->id, ['food-plate', 'shape-bag'], true) => 'shape-bag' === $activity->id
-                ? \in_array($prompt->shape, [...$flat, Shape::Oval, Shape::Ball, Shape::Box, Shape::Cylinder, Shape::Cone, Shape::Cube], true) && 'find-shape' !== $prompt->ask
+                ? \in_array($prompt->shape, [...$flat, ...$inABag], true) && 'find-shape' !== $prompt->ask
                 : \in_array($prompt->shape, $flat, true),
             'stair-walk' === $activity->id => 'stair-build' !== $prompt->ask,
             \in_array($activity->id, ['last-slip', 'missing-slip'], true) => !\in_array($prompt->ask, [
-                'split-it', 'show-amount', 'label-amount', 'stage-it', 'what-sign', 'hop-on', 'hop-back', 'balance-to', 'balance-which', 'build-teen', 'build-tens',
-                'read-tens', 'ten-and-some', 'read-frame', 'put-in-order', 'how-many-more', 'take-two-figure-with-things', 'the-rest', 'make-true',
+                'split-it', 'show-amount', 'label-amount', 'stage-it', 'what-sign', 'hop-on', 'hop-back', 'balance-to', 'balance-which', 'build-teen',
+                'build-tens', 'read-tens', 'ten-and-some', 'read-frame', 'put-in-order', 'how-many-more', 'the-rest',
             ], true),
-            'strips-on-line' === $activity->id => $prompt->amounts()->a >= 1 && $prompt->amounts()->b >= 1 && $prompt->amounts()->a <= 10 && $prompt->amounts()->b <= 10,
+            'strips-on-line' === $activity->id => min($a, $b) >= 1 && max($a, $b) <= 10,
             'squash-count' === $activity->id => $prompt->amounts()->n <= 20,
             default => true,
         };
@@ -340,7 +348,7 @@ final class Lessons
                 continue;
             }
             foreach ($setUp->laid as $laid) {
-                if ('price' !== $laid->roleId && [] === array_uintersect($anyOf, $laid->thing->can, static fn (Ability $a, Ability $b): int => strcmp($a->value, $b->value))) {
+                if (!$laid->thing->canAny($anyOf)) {
                     $cannot[] = $laid->thing->name.': '.$anyOf[0]->value;
                 }
             }
@@ -375,7 +383,9 @@ final class Lessons
         $laid = (new LayOut($this->cautions))->choose($activity, $props, [[$set, $step->size]], [$form], $things, $nearby, $this->day, [], []);
         $sitting = new Sitting('c', [new Course($step->id, $form, Help::Bare, Reason::Ready)], $set->questions, 0.0);
 
-        return $laid instanceof Lack ? null : new SetUp('check', $activity, $activity->places[0] ?? Place::Table, $activity->part, new Span(600, 615), [$sitting], $laid, [], $props);
+        $place = $activity->places[0] ?? Place::Table;
+
+        return $laid instanceof Lack ? null : new SetUp('check', $activity, $place, $activity->part, new Span(600, 615), [$sitting], $laid, [], $props);
     }
 
     private function draw(SetUp $setUp, Question $question): Drawing

@@ -31,6 +31,7 @@ use Pindle\Core\Evidence\Slip;
 use Pindle\Core\Evidence\Witness;
 use Pindle\Core\Skill\Form;
 use Pindle\Core\Skill\SkillMap;
+use Pindle\Core\Thing\Ability;
 use Pindle\Core\Thing\Shape;
 use Pindle\Core\Thing\Size;
 use Pindle\Core\Thing\Thing;
@@ -202,6 +203,8 @@ final class Make
     /** @param array{float, float, float}|null $size */
     public static function thing(string $name, int $amount, ?array $size, Shape $shape = Shape::Block): Thing
     {
-        return new Thing($name, $name, rtrim($name, 's'), $amount, null === $size ? null : Size::of(...$size), $shape, glyph: $name);
+        $sides = null === $size ? null : Size::of(...$size);
+
+        return new Thing($name, $name, rtrim($name, 's'), $amount, $sides, $shape, glyph: $name, can: Ability::usual($shape));
     }
 }

@@ -7,7 +7,7 @@ namespace Pindle\Core\Activity;
 use Pindle\Core\Skill\Form;
 use Pindle\Core\Thing\Ability;
 
-/** A part that things play in a lay-out: so many alike, in some cases clearly different from those of an earlier role, and able to do what is done with them. */
+/** A part that things play in a lay-out: so many, able to do what is done with them, in some cases clearly different from earlier ones. */
 final readonly class Role
 {
     /**

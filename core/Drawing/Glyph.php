@@ -37,7 +37,8 @@ final readonly class Glyph
         [$atX, $atY] = $turned ? [$x + $middleY, $y - $middleX] : [$x - $middleX, $y - $middleY];
         $turn = $turned ? 90.0 : 0.0;
         $line = null === $this->fill ? 2.4 : 1.0;
-        $marks = [new Path($this->body, new Paint($faint || null === $this->fill ? null : $fill ?? $this->fill, $this->line, $line, $faint, $faint ? 0.45 : 1.0), $atX, $atY, $scale, $turn)];
+        $inside = $faint || null === $this->fill ? null : $fill ?? $this->fill;
+        $marks = [new Path($this->body, new Paint($inside, $this->line, $line, $faint, $faint ? 0.45 : 1.0), $atX, $atY, $scale, $turn)];
         if (null !== $this->marks && !$faint) {
             $marks[] = new Path($this->marks, new Paint(null, $this->line, 0.8), $atX, $atY, $scale, $turn);
         }

@@ -14,6 +14,7 @@ use Pindle\Core\Caution\Cautions;
 use Pindle\Core\Child\Child;
 use Pindle\Core\Question\QuestionSet;
 use Pindle\Core\Skill\Form;
+use Pindle\Core\Thing\Ability;
 use Pindle\Core\Thing\Thing;
 
 /**
@@ -218,6 +219,8 @@ final readonly class LayOut
     {
         return match (true) {
             [] !== array_filter($role->wants, static fn (array $anyOf): bool => !$thing->canAny($anyOf)) => LackReason::CannotDo,
+            // Food that is counted is food that is eaten: it is no counter.
+            $thing->canAny([Ability::Edible]) && !\in_array(Ability::Edible, array_merge(...$role->wants), true) => LackReason::CannotDo,
             null !== $role->maxSide && ($thing->size->long ?? 0.0) > $role->maxSide => LackReason::TooBig,
             null !== $role->minSide && $thing->longSide() < $role->minSide => LackReason::TooSmall,
             $role->even && !$thing->isEven() => LackReason::Uneven,
@@ -271,7 +274,8 @@ final readonly class LayOut
     {
         $same = [] !== array_filter($laid, static fn (Laid $one): bool => $one->thing->id === $thing->id);
 
-        return ($same && !$role->apart ? 2.0 : 0.0) + ($role->even && null !== $thing->mass ? 1.0 : 0.0);
+        // Another kind is told apart more easily than another colour.
+        return ($same ? ($role->apart ? -0.5 : 2.0) : 0.0) + ($role->even && null !== $thing->mass ? 1.0 : 0.0);
     }
 
     /**
@@ -292,12 +296,9 @@ final readonly class LayOut
                 continue;
             }
             $most = max(array_map(static fn (Laid $one): int => $one->count, $used));
-            if (!$apart) {
-                $left[] = $thing->counted(max(0, $thing->amount - array_sum(array_map(static fn (Laid $one): int => $one->count, $used))));
-            } elseif ($most <= intdiv($thing->amount, $thing->colours)) {
-                for ($colour = 1; $colour < $thing->colours; ++$colour) {
-                    $left[] = $thing->inColour($colour);
-                }
+            $left[] = $thing->counted(max(0, $thing->amount - array_sum(array_map(static fn (Laid $one): int => $one->count, $used))));
+            for ($colour = 1; $apart && $most <= intdiv($thing->amount, $thing->colours) && $colour < $thing->colours; ++$colour) {
+                $left[] = $thing->inColour($colour);
             }
         }
 

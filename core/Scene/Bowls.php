@@ -19,7 +19,11 @@ final class Bowls
         $start = ($width - 2 * $wide - 0.6 * $cell) / 2;
         $marks = [];
         foreach ([[$a, $start, $canvas->thing], [$b, $start + $wide + 0.6 * $cell, $canvas->other]] as [$count, $left, $thing]) {
-            array_push($marks, ...$canvas->bowl($left + $wide / 2, $height / 2, $wide, $height), ...$canvas->lines($count, $left + ($wide - 4 * $canvas->cell($thing)) / 2, 0.6 * $cell, 4, $thing));
+            array_push(
+                $marks,
+                ...$canvas->bowl($left + $wide / 2, $height / 2, $wide, $height),
+                ...$canvas->lines($count, $left + ($wide - 4 * $canvas->cell($thing)) / 2, 0.6 * $cell, 4, $thing),
+            );
         }
         if ($sight->sentence) {
             array_push($marks, ...$canvas->sentence([(string) $a, '+', (string) $b, '=', ''], $width / 2, $height + 30.0));

@@ -10,9 +10,12 @@ use Pindle\Core\Question\Sight;
 /** A pile to take from, and an empty plate to put them on; a card on it where the number is to be read. */
 final class Pile
 {
+    /** So many more lie there than are to be taken. */
+    private const TO_SPARE = 3;
+
     public static function draw(Sight\Pile $sight, Canvas $canvas): Drawing
     {
-        [$pile, $cell] = [min(30, 2 * $sight->n), $canvas->cell()];
+        [$pile, $cell] = [$sight->n + self::TO_SPARE, $canvas->cell()];
         $height = max(3, ceil($pile / 6)) * $cell;
         $marks = [...$canvas->lines($pile, 0, 0, 6), ...$canvas->plate(8.2 * $cell, $height / 2, 3.4 * $cell, 3.0 * $cell)];
         if ($sight->card) {

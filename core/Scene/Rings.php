@@ -22,7 +22,8 @@ final class Rings
             array_push($marks, ...$canvas->gear(Gear::Ring, $ring));
         }
         for ($i = 0; $i < 8; ++$i) {
-            array_push($marks, ...$canvas->put(($i + 0.5) * $cell * 0.52 * $sight->groups, 4.8 * $cell, [$canvas->thing, $canvas->other, $canvas->third][$i % $sight->groups]));
+            $thing = [$canvas->thing, $canvas->other, $canvas->third][$i % $sight->groups];
+            array_push($marks, ...$canvas->put(($i + 0.5) * $cell * 0.52 * $sight->groups, 4.8 * $cell, $thing));
         }
 
         return new Drawing(

@@ -47,8 +47,8 @@ enum Ability: string
             Shape::Tube => [self::Stands, self::LiesStill],
             Shape::Ring => [self::Threads, self::LiesStill],
             Shape::Long => [self::LiesStill, self::LinesUp],
-            Shape::Soft => [self::LiesStill],
-            Shape::Ball, Shape::Egg, Shape::Unknown => [],
+            Shape::Soft, Shape::Unknown => [self::LiesStill],
+            Shape::Ball, Shape::Egg => [],
         };
     }
 

@@ -12,7 +12,6 @@ use Pindle\Core\Activity\Prop;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Caution\Caution;
 use Pindle\Core\Planning\DayPlan;
-use Pindle\Core\Planning\Laid;
 use Pindle\Core\Planning\SetUp;
 use Pindle\Core\Planning\Sitting;
 use Pindle\Core\Planning\Stretch;

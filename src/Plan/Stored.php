@@ -13,11 +13,11 @@ use Pindle\Core\Evidence\Mark;
 use Pindle\Core\Planning\Course;
 use Pindle\Core\Planning\Laid;
 use Pindle\Core\Planning\Sitting;
-use Pindle\Core\Thing\Thing;
 use Pindle\Core\Question\Kind;
 use Pindle\Core\Question\Level;
 use Pindle\Core\Question\Question;
 use Pindle\Core\Skill\Form;
+use Pindle\Core\Thing\Thing;
 
 /**
  * Questions and courses as they are kept, and back.
@@ -117,7 +117,9 @@ final class Stored
     /** @return array{role: string, thing: string, count: int, colour?: int} */
     public static function laid(Laid $laid): array
     {
-        return ['role' => $laid->roleId, 'thing' => $laid->thing->id, 'count' => $laid->count] + (0 === $laid->thing->colour ? [] : ['colour' => $laid->thing->colour]);
+        $colour = 0 === $laid->thing->colour ? [] : ['colour' => $laid->thing->colour];
+
+        return ['role' => $laid->roleId, 'thing' => $laid->thing->id, 'count' => $laid->count] + $colour;
     }
 
     /**

@@ -98,7 +98,8 @@ final readonly class Lacks
         $set = $this->questions($activity, $step, crc32($activity->id));
         $laid = (new LayOut($this->cautions))->choose($activity, $activity->props, [[$set, $step->size]], [$form], $things, $children, $on, [], []);
         $sitting = new Sitting('', [new Course($step->id, $form, Help::Bare, Reason::Ready)], $set->questions, 0.0);
-        $setUp = new SetUp('sample', $activity, Place::Table, $activity->part, new Span(0, 10), [$sitting], $laid instanceof Lack ? [] : $laid, [], $activity->props);
+        $found = $laid instanceof Lack ? [] : $laid;
+        $setUp = new SetUp('sample', $activity, Place::Table, $activity->part, new Span(0, 10), [$sitting], $found, [], $activity->propsIn([$form]));
 
         return new Sample($setUp, $laid instanceof Lack ? $laid : null);
     }

@@ -11,6 +11,8 @@ use Pindle\App\Platform\Svg;
 use Pindle\Core\Child\Settings;
 use Pindle\Core\Drawing\Drawing;
 use Pindle\Core\Drawing\Hand;
+use Pindle\Core\Drawing\Paint;
+use Pindle\Core\Drawing\Path;
 use Pindle\Core\Planning\Laid;
 use Pindle\Core\Planning\SetUp;
 use Pindle\Core\Question\Question;
@@ -30,6 +32,9 @@ final readonly class Pictures
     /** The least room for the picture of a question, in millimetres: one peg on it is still a peg. */
     private const WIDE = 160.0;
     private const HIGH = 100.0;
+
+    /** A word in the air. */
+    private const SPOKEN = 'M14 4h52q10 0 10 10v20q0 10 -10 10h-30l-14 14v-14h-8q-10 0 -10 -10v-20q0 -10 10 -10zM24 20h32M24 30h20';
 
     private Svg $svg;
 
@@ -51,6 +56,18 @@ final readonly class Pictures
         }
 
         return $this->svg->write($drawing, $this->words->say('scenes', $drawing->alt, $drawing->values), $this->say(...), self::WIDE, self::HIGH);
+    }
+
+    /** The picture of a question as an activity is known by it in a list: a word in the air where there is nothing to see. */
+    public function card(SetUp $setUp, Question $question, ?Form $form, Settings $settings): string
+    {
+        return $this->question($setUp, $question, $form, $settings, false) ?: $this->svg->write(
+            new Drawing(80.0, 60.0, [new Path(self::SPOKEN, new Paint('paper', 'deep', 2.4))], ''),
+            $this->words->say('scenes', 'spoken'),
+            $this->say(...),
+            self::WIDE,
+            self::HIGH,
+        );
     }
 
     /** The same as it is before it is written out: what lies in it can be asked. */

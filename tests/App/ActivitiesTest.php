@@ -89,6 +89,7 @@ final class ActivitiesTest extends ApiTestCase
 
     public function test_an_own_activity_goes_in_and_out_as_a_file_and_is_planned(): void
     {
+        $this->ask('POST', '/cupboard/tick', ['shipped' => ['wooden-blocks']]);
         $this->plannedHouse(null);
         $file = $this->text('/activities/quick-peek/file');
         $own = $this->ask('POST', '/activities', ['text' => str_replace("'Quick peek'", "'Our peeking'", $file)], 201);

@@ -224,7 +224,7 @@ final class ContentTest extends TestCase
     /** @return iterable<string, array{string, string, string}> */
     public static function breakages(): iterable
     {
-        yield 'a formula' => ['count: n}', 'count: n +}', 'count'];
+        yield 'a formula' => ['count: "n"', 'count: "n +"', 'count'];
         yield 'a part' => ['part: with', 'part: sometimes', 'part'];
         yield 'a missing text' => ['  predict: "Will it be a few or many?"', '', 'predict'];
         yield 'a place' => ['places: [table, floor]', 'places: [ceiling]', 'places'];

@@ -51,7 +51,7 @@ final class DayTest extends ApiTestCase
         foreach ($table['turns'] as $turn) {
             self::assertNotSame('', $turn['ask']);
             self::assertNotSame('', $turn['answer']);
-            self::assertMatchesRegularExpression('/^<svg [^>]*role="img" aria-label="[^"]+"/', $turn['picture']);
+            self::assertMatchesRegularExpression('/^(<svg [^>]*role="img" aria-label="[^"]+"|$)/', $turn['picture']);
             self::assertStringNotContainsString('style=', $turn['picture']);
             self::assertDoesNotMatchRegularExpression('/\{\w/', $turn['ask'].$turn['answer'].$turn['picture'], 'every value is filled in');
         }
@@ -193,7 +193,7 @@ final class DayTest extends ApiTestCase
     {
         $childId = (string) $this->ask('POST', '/children', ['name' => 'Wim', 'longestSitting' => 20, 'minutesADay' => 40], 201)['id'];
         $this->ask('POST', '/map/'.$childId.'/wanted', ['on' => true, 'stepId' => 'ten-frame@10']);
-        $this->ask('POST', '/cupboard/tick', ['shipped' => ['clothes-pegs', 'jar-lids']]);
+        $this->ask('POST', '/cupboard/tick', ['shipped' => ['wooden-blocks', 'jar-lids']]);
         $setUp = array_values(array_filter(
             $this->ask('POST', '/today/plan', ['windows' => [[540, 640]]])['setUps'],
             static fn (array $one): bool => 'ten-frame@10' === $one['sittings'][0]['step']['id'],

@@ -157,13 +157,14 @@ final class AskingTest extends TestCase
             array_values($prompts),
         ))->largest();
 
-        self::assertSame(['n' => 9, 'a' => 7, 'b' => 6, 'sum' => 16], $of(new Kind\Join('join', 7, 2), new Kind\Join('join', 1, 6)));
+        self::assertSame(['n' => 9, 'a' => 7, 'b' => 6, 'c' => 0, 'sum' => 16], $of(new Kind\Join('join', 7, 2), new Kind\Join('join', 1, 6)));
         self::assertSame(
             25,
             $of(...array_map(static fn (int $a): Kind\Join => new Kind\Join('join', $a, 0), [1, 2, 3, 4, 5, 6, 7]))['sum'],
             'the five largest answers: 7 + 6 + 5 + 4 + 3',
         );
-        self::assertSame(['n' => 0, 'a' => 0, 'b' => 0, 'sum' => 0], $of());
+        self::assertSame(4, $of(new Kind\PileChart('chart-most', 6, 2, 4))['c']);
+        self::assertSame(['n' => 0, 'a' => 0, 'b' => 0, 'c' => 0, 'sum' => 0], $of());
     }
 
     public function test_one_more_is_of_the_nearest_third_of_what_is_smaller_or_bigger(): void

@@ -125,7 +125,7 @@ final class SettingsTest extends TestCase
         $catalogue = Make::catalogue();
         $props = static fn (Answering ...$ways): array => array_map(
             static fn (Prop $prop): string => $prop->id,
-            $catalogue->props($catalogue->activity('over-the-ten'), array_values($ways)),
+            $catalogue->props($catalogue->activity('over-the-ten'), array_values($ways), [Form::Symbols]),
         );
 
         self::assertSame(['two-frames', 'sign-tiles'], $props(Answering::Tiles));

@@ -61,6 +61,7 @@ final readonly class CountUp extends Prompt
             new Sight\Pairs($this->n, $this->a),
             new Sight\Cards([(string) $this->n, '−', (string) $this->a, '=', '']),
             new Sight\Hops($this->a, 0, false, $this->n),
+            new Sight\Cup($this->n, $this->a),
         ];
     }
 }

@@ -185,7 +185,7 @@ final readonly class DayViews
             array_values(array_map(fn (StoredSitting $sitting): SittingView => $this->sitting($sitting, $children, $threadOf), $stored->sittings)),
             $this->views->laid($setUp),
             array_map(static fn (Prop $prop): string => $prop->thing->name, $setUp->props),
-            $this->pictures->question($setUp, $question, $first->course()->form, ($children[$first->childId] ?? null)->settings ?? new Settings(), false),
+            $this->pictures->card($setUp, $question, $first->course()->form, ($children[$first->childId] ?? null)->settings ?? new Settings()),
             SetUpState::Done === $stored->state ? [] : $this->views->cautions($setUp),
             $words->toddler,
         );

@@ -97,6 +97,7 @@ onBeforeUnmount(() => awake.release());
                         </p>
                         <p class="text-xl leading-snug font-bold md:text-2xl" data-ask>{{ turn.ask }}</p>
                         <div
+                            v-if="turn.picture"
                             class="flex min-h-44 flex-1 items-center justify-center rounded-2xl border border-hem bg-paper p-3 md:min-h-72"
                         >
                             <div class="h-48 w-full md:h-80"><Picture :svg="turn.picture" /></div>
@@ -110,7 +111,7 @@ onBeforeUnmount(() => awake.release());
                                     {{ table.helps[help] }}</template
                                 >
                             </p>
-                            <Button @click="turned = true"><Eye :size="20" aria-hidden="true" /> Turn</Button>
+                            <Button v-if="turn.picture" @click="turned = true"><Eye :size="20" aria-hidden="true" /> Turn</Button>
                         </div>
 
                         <div
