@@ -37,6 +37,7 @@ final readonly class Activity
      * @param list<string>             $care       what cautions ask about the activity itself, for example "moving" or "suds"
      * @param bool                     $checksOnly whether it is for a quick look at what was there, not for learning
      * @param int|null                 $smallest   smallest size of a step it is for; null for any
+     * @param list<string>             $allergens  that it handles
      * @param array<string, list<Prop>> $formProps form => what it wants besides in that form only
      *
      * @throws InvalidActivity
@@ -61,6 +62,7 @@ final readonly class Activity
         public bool $checksOnly = false,
         public ?int $smallest = null,
         public array $formProps = [],
+        public array $allergens = [],
     ) {
         if ($setUp < 0 || $setUp > self::LONGEST_SET_UP) {
             throw InvalidActivity::setUp($id, $setUp);
@@ -111,9 +113,43 @@ final readonly class Activity
         return [] === $this->roles && [] === $this->props;
     }
 
-    /** The activity as cautions see it: nothing to swallow, but perhaps something to slip on. */
-    public function asThing(): Thing
+    /** The activity as cautions see it: nothing to swallow, but perhaps something to slip on; who sits at a table does not. */
+    public function asThing(Place $place): Thing
     {
-        return new Thing($this->id, 'this', 'this', 1, Size::of(300, 300, 300), Shape::Block, $this->care);
+        $care = \in_array($place, [Place::Table, Place::HighTable], true) ? array_values(array_diff($this->care, ['moving'])) : $this->care;
+
+        return new Thing($this->id, 'this', 'this', 1, Size::of(300, 300, 300), Shape::Block, $care, $this->allergens);
+    }
+
+    /**
+     * The same activity with more to take care of.
+     *
+     * @param list<string> $care
+     * @param list<string> $allergens
+     */
+    public function caring(array $care, array $allergens): self
+    {
+        return new self(
+            $this->id,
+            $this->serves,
+            $this->part,
+            $this->together,
+            $this->places,
+            $this->waysIn,
+            $this->forms,
+            $this->roles,
+            $this->props,
+            $this->setUp,
+            $this->seconds,
+            $this->noisy,
+            $this->largest,
+            $this->scenes,
+            $this->naming,
+            array_values(array_unique([...$this->care, ...$care])),
+            $this->checksOnly,
+            $this->smallest,
+            $this->formProps,
+            $allergens,
+        );
     }
 }

@@ -8,6 +8,8 @@ namespace Pindle\Core\Activity;
 enum Place: string
 {
     case Table = 'table';
+    /** A table out of the reach of a crawler, as the parent says; it is lowered for nobody and no baby sits at it. */
+    case HighTable = 'high-table';
     case Floor = 'floor';
     case Outdoors = 'outdoors';
     case Anywhere = 'anywhere';

@@ -20,6 +20,7 @@ enum Setting: string
     case WholeInBond = 'whole-in-bond';
     case Difference = 'difference';
     case SecureRule = 'secure-rule';
+    case PlannedFrom = 'planned-from';
 
     /** @return list<string> what can be answered, the default first */
     public function answers(): array
@@ -37,6 +38,7 @@ enum Setting: string
             self::NamingNumerals => NamingNumerals::cases(),
             self::WholeInBond => WholeInBond::cases(),
             self::Difference => Difference::cases(),
+            self::PlannedFrom => PlannedFrom::cases(),
             // The usual rule is the default and stands between the other two.
             self::SecureRule => [SecureRule::Usual, SecureRule::Gentle, SecureRule::Thorough],
         };

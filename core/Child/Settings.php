@@ -24,6 +24,7 @@ final readonly class Settings
         public WholeInBond $wholeInBond = WholeInBond::AtTop,
         public Difference $difference = Difference::TakeAwayFirst,
         public SecureRule $secureRule = SecureRule::Usual,
+        public PlannedFrom $plannedFrom = PlannedFrom::TwentyMonths,
     ) {
     }
 
@@ -62,6 +63,7 @@ final readonly class Settings
             WholeInBond::from($answer(Setting::WholeInBond)),
             Difference::from($answer(Setting::Difference)),
             SecureRule::from($answer(Setting::SecureRule)),
+            PlannedFrom::from($answer(Setting::PlannedFrom)),
         );
     }
 
@@ -82,6 +84,7 @@ final readonly class Settings
             Setting::WholeInBond->value => $this->wholeInBond->value,
             Setting::Difference->value => $this->difference->value,
             Setting::SecureRule->value => $this->secureRule->value,
+            Setting::PlannedFrom->value => $this->plannedFrom->value,
         ];
     }
 }

@@ -120,7 +120,10 @@ final readonly class Candidates
      */
     public static function placesOf(Activity $activity, array $places): array
     {
-        return array_values(array_filter($activity->places, static fn (Place $place): bool => Place::Anywhere === $place || \in_array($place, $places, true)));
+        $high = \in_array(Place::HighTable, $places, true) && \in_array(Place::Table, $activity->places, true) ? [Place::HighTable] : [];
+        $there = array_filter($activity->places, static fn (Place $place): bool => Place::Anywhere === $place || \in_array($place, $places, true));
+
+        return [...$high, ...array_values($there)];
     }
 
     /** What the step is worth by this activity. */

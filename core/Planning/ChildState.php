@@ -10,5 +10,7 @@ enum ChildState: string
     case Sit = 'sit';
     case Free = 'free';
     case Beside = 'beside';
+    /** On the parent's lap: too young for a sitting, and the parent sits with another child. */
+    case Lap = 'lap';
     case Asleep = 'asleep';
 }

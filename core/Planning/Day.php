@@ -172,19 +172,21 @@ final readonly class Day
     private function at(Child $child, int $minute, array $setUps): array
     {
         $now = new Span($minute, $minute + 1);
-        $beside = null;
+        $beside = $lap = null;
         foreach ($setUps as $setUp) {
             if ($setUp->span->overlaps($now)) {
                 if (null !== $setUp->sittingOf($child->id)) {
                     return [ChildState::Sit, $setUp->key];
                 }
                 $beside = Part::With === $setUp->part ? $setUp->key : $beside;
+                $lap = Part::With === $setUp->part && Place::HighTable !== $setUp->place ? $setUp->key : $lap;
             }
         }
 
         return match (true) {
             $child->isAsleepDuring($now) => [ChildState::Asleep, null],
             $child->mayBeAloneOn($this->date) => [ChildState::Free, null],
+            null !== $lap && !$child->isPlannedOn($this->date) => [ChildState::Lap, $lap],
             default => [ChildState::Beside, $beside],
         };
     }
@@ -202,7 +204,7 @@ final readonly class Day
     }
 
     /**
-     * Whether no child who may not be alone would, by the new span, play beside the parent for too long at a stretch. What lies in the
+     * Whether no child who has sittings and may not be alone would, by the new span, play beside the parent for too long at a stretch. What lies in the
      * day already counts only as far as the new span makes it longer.
      *
      * @param list<SetUp> $setUps
@@ -212,7 +214,7 @@ final readonly class Day
     {
         $before = array_map(static fn (SetUp $setUp): Span => $setUp->span, $setUps);
         foreach ($this->children as $child) {
-            if ($child->mayBeAloneOn($this->date)) {
+            if ($child->mayBeAloneOn($this->date) || !$child->isPlannedOn($this->date)) {
                 continue;
             }
             $busy = [...$child->rests, ...array_map(

@@ -37,12 +37,16 @@ final readonly class DayRequest
     ) {
     }
 
-    /** @return list<Child> awake at any time in the span, so that they may reach what lies out */
-    public function nearby(Span $span): array
+    /** A child climbs, and reaches a high table, from about so many months on. */
+    public const CLIMBS_FROM_MONTHS = 15;
+
+    /** @return list<Child> awake at any time in the span, so that they may reach what lies out there */
+    public function nearby(Span $span, Place $place): array
     {
         return array_values(array_filter(
             array_map(static fn (Learner $learner): Child => $learner->child, $this->learners),
-            static fn (Child $child): bool => !$child->isAsleepDuring($span),
+            fn (Child $child): bool => !$child->isAsleepDuring($span)
+                && (Place::HighTable !== $place || null === $child->born || $child->ageInMonths($this->date) >= self::CLIMBS_FROM_MONTHS),
         ));
     }
 }

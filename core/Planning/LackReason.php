@@ -25,6 +25,8 @@ enum LackReason: string
     case Uneven = 'uneven';
     /** No second kind that is clearly different. */
     case NoOther = 'no-other';
+    /** Wants the parent there all the time, while a little one is about. */
+    case WantsParent = 'wants-parent';
     /** A prop, or the activity itself, is blocked by a caution. */
     case PropUnsafe = 'prop-unsafe';
 }

@@ -6,6 +6,8 @@ namespace Pindle\Core\Planning;
 
 use Pindle\Core\Activity\Activity;
 use Pindle\Core\Activity\Formula;
+use Pindle\Core\Activity\Part;
+use Pindle\Core\Activity\Place;
 use Pindle\Core\Activity\Prop;
 use Pindle\Core\Activity\Role;
 use Pindle\Core\Activity\Sameness;
@@ -46,6 +48,7 @@ final readonly class LayOut
      * @param list<Child>                             $nearby
      * @param list<string>                            $avoid   ids of things used lately
      * @param list<string>                            $liked   ids of things the children like
+     * @param Part                                    $part    of the parent: what asks for the parent's eye is laid out only with the parent there
      *
      * @return list<Laid>|Lack
      */
@@ -59,10 +62,15 @@ final readonly class LayOut
         LocalDate $on,
         array $avoid,
         array $liked,
+        Place $place = Place::Table,
+        Part $part = Part::With,
     ): array|Lack {
-        foreach ([$activity->asThing(), ...array_map(static fn (Prop $prop): Thing => $prop->thing, $props)] as $thing) {
+        foreach ([$activity->asThing($place), ...array_map(static fn (Prop $prop): Thing => $prop->thing, $props)] as $thing) {
             if (!$this->cautions->allow($thing, $nearby, $on)) {
                 return new Lack(LackReason::PropUnsafe, 'props', 1, $thing);
+            }
+            if (Part::With !== $part && $this->cautions->wantParent($thing, $nearby, $on)) {
+                return new Lack(LackReason::WantsParent, 'props', 1, $thing);
             }
         }
         $values = self::values($sets);
@@ -77,7 +85,8 @@ final readonly class LayOut
         if ($total > self::MOST_THINGS) {
             return new Lack(LackReason::TooMany, $wanted[0][0]->id, $total);
         }
-        $safe = array_values(array_filter($free, fn (Thing $thing): bool => $this->cautions->allow($thing, $nearby, $on)));
+        $safe = array_values(array_filter($free, fn (Thing $thing): bool => $this->cautions->allow($thing, $nearby, $on)
+            && (Part::With === $part || !$this->cautions->wantParent($thing, $nearby, $on))));
         $worth = static fn (Thing $thing): float => (\in_array($thing->id, $liked, true) ? 1.0 : 0.0)
             - (\in_array($thing->id, $avoid, true) ? 2.0 : 0.0)
             // Among equals, the kind there is plenty of is the easiest to find.

@@ -69,7 +69,8 @@ final readonly class PlanCheck
             }
             $reach = [];
             foreach ($request->learners as $learner) {
-                for ($minute = $setUp->span->start; $minute < $setUp->span->end; ++$minute) {
+                $crawls = null !== $learner->child->born && $learner->child->ageInMonths($request->date) < 15;
+                for ($minute = $setUp->span->start; $minute < $setUp->span->end && !($crawls && Place::HighTable === $setUp->place); ++$minute) {
                     if (!self::asleep($learner, $minute)) {
                         $reach[] = $learner->child;
                         break;
@@ -79,10 +80,14 @@ final readonly class PlanCheck
             foreach ([
                 ...array_map(static fn (Laid $laid) => $laid->thing, $setUp->laid),
                 ...array_map(static fn ($prop) => $prop->thing, [...$setUp->activity->props, ...$setUp->props]),
+                $setUp->activity->asThing($setUp->place),
             ] as $thing) {
                 foreach ($this->cautions->about($thing, $reach, $request->date) as $caution) {
                     if ($caution->blocks()) {
                         $problems[] = [Problem::Unsafe, $setUp->key.': '.$thing->name.' by '.$caution->rule];
+                    }
+                    if ($caution->withYou && Part::With !== $setUp->part) {
+                        $problems[] = [Problem::WithoutParent, $setUp->key.': '.$thing->name.' by '.$caution->rule];
                     }
                 }
             }
@@ -119,6 +124,9 @@ final readonly class PlanCheck
             foreach ($own as $i => $setUp) {
                 if (!\in_array($setUp, $new, true)) {
                     continue;
+                }
+                if (null === $child->born || $child->ageInMonths($request->date) < $child->settings->plannedFrom->months()) {
+                    $problems[] = [Problem::TooYoung, $child->id];
                 }
                 $minutes += $setUp->span->end - $setUp->span->start;
                 if ($setUp->span->end - $setUp->span->start > $child->longestSittingOn($request->date)) {
@@ -194,12 +202,13 @@ final readonly class PlanCheck
                 if ($sitsNew && $asleep) {
                     $problems[] = [Problem::NotAwake, $learner->child->id];
                 }
-                $is = $sits ? ChildState::Sit : ($asleep ? ChildState::Asleep : ($alone ? ChildState::Free : ChildState::Beside));
+                $awake = $alone ? ChildState::Free : $this->besideOrLap($request, $plan, $learner, $minute);
+                $is = $sits ? ChildState::Sit : ($asleep ? ChildState::Asleep : $awake);
                 if (($said[$minute] ?? null) !== $is) {
                     $problems[] = [Problem::WrongThread, $learner->child->id.' at '.$minute];
                     break;
                 }
-                $beside = ChildState::Beside === $is ? $beside + 1 : 0;
+                $beside = ChildState::Beside === $is && $learner->child->isPlannedOn($request->date) ? $beside + 1 : 0;
                 if ($beside > max(15, $keptAlone)) {
                     $problems[] = [Problem::BesideTooLong, $learner->child->id.' at '.$minute];
                     break;
@@ -208,6 +217,19 @@ final readonly class PlanCheck
         }
 
         return $problems;
+    }
+
+    /** One for whom nobody plans sits on the lap while the parent sits with another, but never at a table that is out of reach on purpose. */
+    private function besideOrLap(DayRequest $request, DayPlan $plan, Learner $learner, int $minute): ChildState
+    {
+        foreach ($learner->child->isPlannedOn($request->date) ? [] : $plan->setUps as $setUp) {
+            $now = $minute >= $setUp->span->start && $minute < $setUp->span->end;
+            if ($now && Part::With === $setUp->part && Place::HighTable !== $setUp->place) {
+                return ChildState::Lap;
+            }
+        }
+
+        return ChildState::Beside;
     }
 
     /**

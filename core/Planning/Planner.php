@@ -37,7 +37,7 @@ final readonly class Planner
         $candidates = [];
         $best = [];
         foreach ($request->learners as $learner) {
-            $found = $this->candidates->of(
+            $found = !$learner->child->isPlannedOn($request->date) ? [] : $this->candidates->of(
                 $learner,
                 $request->date,
                 $request->places,
@@ -65,7 +65,7 @@ final readonly class Planner
     /** A set-up with the words of care that hold for it now. */
     public function warned(DayRequest $request, SetUp $setUp): SetUp
     {
-        return $setUp->warned($this->settingOut->warnings($request, $setUp->things(), $setUp->span));
+        return $setUp->warned($this->settingOut->warnings($request, $setUp->things(), $setUp->span, $setUp->place));
     }
 
     /**
@@ -212,10 +212,17 @@ final readonly class Planner
         $part = $child->mayBeAloneOn($request->date) ? $candidate->activity->part : Part::With;
         if (null !== $minutes) {
             foreach (Candidates::placesOf($candidate->activity, $request->places) as $place) {
-                $key = $minutes.$part->value.$place->value;
-                $spans[$key] ??= $day->earliest([...$request->kept, ...$new], [$child], $minutes, $part, $place) ?? false;
-                if (false !== $spans[$key]) {
-                    $ways[] = [null, $spans[$key], $part, $place];
+                $found = false;
+                // What asks for the parent's eye while a little one is about may still be done with the parent there all the time.
+                foreach (array_unique([$part, Part::With], \SORT_REGULAR) as $as) {
+                    $key = $minutes.$as->value.$place->value;
+                    $spans[$key] ??= $day->earliest([...$request->kept, ...$new], [$child], $minutes, $as, $place) ?? false;
+                    if (false !== $spans[$key]) {
+                        $ways[] = [null, $spans[$key], $as, $place];
+                        $found = true;
+                    }
+                }
+                if ($found) {
                     break;
                 }
             }

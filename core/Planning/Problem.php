@@ -18,6 +18,8 @@ enum Problem: string
     case BesideTooLong = 'beside-too-long';
     case MoreThanThereIs = 'more-than-there-is';
     case Unsafe = 'unsafe';
+    case WithoutParent = 'without-parent';
+    case TooYoung = 'too-young';
     case NotReady = 'not-ready';
     case PartLowered = 'part-lowered';
     case KeptWasTouched = 'kept-was-touched';

@@ -53,7 +53,7 @@ final readonly class SetUp
         return [
             ...array_map(static fn (Laid $laid): Thing => $laid->thing, $this->laid),
             ...array_map(static fn (Prop $prop): Thing => $prop->thing, $this->props),
-            $this->activity->asThing(),
+            $this->activity->asThing($this->place),
         ];
     }
 

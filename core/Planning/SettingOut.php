@@ -79,9 +79,10 @@ final readonly class SettingOut
     ): ?SetUp {
         $forms = array_map(static fn (Sitting $sitting): ?Form => $sitting->course()->form, $sittings);
         $props = $this->catalogue->props($activity, self::answering($request, $sittings), $forms);
-        $laid = [] === $before ? [] : $this->things($request, $activity, $props, $sittings, $span, $others, $before);
+        $where = [$place, $part];
+        $laid = [] === $before ? [] : $this->things($request, $activity, $props, $sittings, $span, $where, $others, $before);
         if ([] === $laid || $laid instanceof Lack) {
-            $laid = $this->things($request, $activity, $props, $sittings, $span, $others);
+            $laid = $this->things($request, $activity, $props, $sittings, $span, $where, $others);
         }
         if ($laid instanceof Lack) {
             return null;
@@ -91,7 +92,7 @@ final readonly class SettingOut
 
         $setUp = new SetUp($key, $activity, $place, $part, $span, $sittings, $laid, [], $props);
 
-        return $setUp->warned($this->warnings($request, $setUp->things(), $span));
+        return $setUp->warned($this->warnings($request, $setUp->things(), $span, $place));
     }
 
     /** The same sitting with fewer questions: the first and the last stay. */
@@ -116,13 +117,22 @@ final readonly class SettingOut
     /**
      * @param list<Prop>              $props
      * @param non-empty-list<Sitting> $sittings
+     * @param array{Place, Part}      $where
      * @param list<SetUp>             $others
      * @param list<string>            $only     ids of the things to choose from; none for all
      *
      * @return list<Laid>|Lack
      */
-    private function things(DayRequest $request, Activity $activity, array $props, array $sittings, Span $span, array $others, array $only = []): array|Lack
-    {
+    private function things(
+        DayRequest $request,
+        Activity $activity,
+        array $props,
+        array $sittings,
+        Span $span,
+        array $where,
+        array $others,
+        array $only = [],
+    ): array|Lack {
         $free = array_map(static function (Thing $thing) use ($others, $span): Thing {
             $used = 0;
             foreach ($others as $other) {
@@ -159,10 +169,11 @@ final readonly class SettingOut
             ),
             array_map(static fn (Sitting $sitting): ?Form => $sitting->course()->form, $sittings),
             $free,
-            $request->nearby($span),
+            $request->nearby($span, $where[0]),
             $request->date,
             $avoid,
             $liked,
+            ...$where,
         );
     }
 
@@ -171,9 +182,11 @@ final readonly class SettingOut
      *
      * @return list<Caution> for everyone who may reach them
      */
-    public function warnings(DayRequest $request, array $things, Span $span): array
+    public function warnings(DayRequest $request, array $things, Span $span, Place $place): array
     {
-        return array_merge(...array_map(fn (Thing $thing): array => $this->cautions->about($thing, $request->nearby($span), $request->date), $things));
+        $nearby = $request->nearby($span, $place);
+
+        return array_merge(...array_map(fn (Thing $thing): array => $this->cautions->about($thing, $nearby, $request->date), $things));
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pindle\App\Content;
 
+use Pindle\Core\Caution\Allergen;
 use Pindle\Core\Caution\Cautions;
 use Pindle\Core\Caution\Rule;
 use Pindle\Core\Caution\Severity;
@@ -21,18 +22,29 @@ final readonly class CautionFile
     {
         $rules = [];
         foreach ($this->files->entries('cautions') as $id => $entry) {
-            $entry->knowsOnly('test', 'level', 'under', 'trait', 'names', 'say', 'why', 'source');
+            $entry->knowsOnly('test', 'level', 'under', 'trait', 'names', 'says', 'except', 'with_you', 'longer', 'short', 'say', 'why', 'source');
             $under = $entry->numberOrNull('under', 0, 18);
+            $names = $entry->texts('names');
             $rules[] = new Rule(
                 $id,
                 $entry->choice('test', Test::class),
                 $entry->choice('level', Severity::class),
                 null === $under ? null : 12 * $under,
                 $entry->textOrNull('trait'),
+                $names,
+                $entry->texts('says') ?: $names,
+                $entry->texts('except'),
+                $entry->flag('with_you'),
+                $entry->decimalOrNull('longer'),
             );
         }
+        $allergens = [];
+        foreach ($this->files->entries('allergens') as $id => $entry) {
+            $entry->knowsOnly('name', 'known', 'in', 'except');
+            $allergens[] = new Allergen($id, $entry->text('name'), $entry->texts('known'), $entry->texts('in'), $entry->texts('except'));
+        }
 
-        return new Cautions($rules);
+        return new Cautions($rules, $allergens);
     }
 
     /** @throws BrokenContent */
@@ -40,25 +52,6 @@ final readonly class CautionFile
     {
         $entry = $this->files->entry('cautions', $ruleId, $this->files->file('cautions')[$ruleId] ?? null);
 
-        return new CautionWords($entry->text('say'), $entry->text('why'), $entry->text('source'));
-    }
-
-    /**
-     * Traits that a thing has by its name alone: what is dangerous is known by what it is called, whatever else is said of it.
-     *
-     * @return list<string>
-     */
-    public function traitsByName(string $name): array
-    {
-        $traits = [];
-        foreach ($this->files->entries('cautions') as $entry) {
-            foreach ($entry->texts('names') as $word) {
-                if (str_contains(mb_strtolower($name), $word)) {
-                    $traits[] = $entry->text('trait');
-                }
-            }
-        }
-
-        return array_values(array_unique($traits));
+        return new CautionWords($entry->text('short'), $entry->text('say'), $entry->text('why'), $entry->text('source'));
     }
 }

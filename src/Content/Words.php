@@ -82,7 +82,21 @@ final class Words
 
     public function caution(Caution $caution): string
     {
-        return ucfirst($this->fill($this->cautions->words($caution->rule)->say, ['thing' => $caution->thing, 'child' => $caution->childName]));
+        $values = ['thing' => $caution->thing, 'child' => $caution->childName, 'what' => $caution->what];
+
+        return ucfirst($this->fill($this->cautions->words($caution->rule)->say, $values));
+    }
+
+    /** The same in a word or two, for a chip. */
+    public function cautionShort(Caution $caution): string
+    {
+        return $this->fill($this->cautions->words($caution->rule)->short, ['what' => $caution->what]);
+    }
+
+    /** @return array{string, string} why a caution is given, and where it is from */
+    public function cautionWhy(Caution $caution): array
+    {
+        return [$this->cautions->words($caution->rule)->why, $this->cautions->words($caution->rule)->source];
     }
 
     /** "Tell how many", without the reach. */

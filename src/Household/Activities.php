@@ -11,11 +11,15 @@ use Doctrine\ORM\EntityManagerInterface;
 use Pindle\App\Content\ActivityFile;
 use Pindle\App\Content\ActivityWords;
 use Pindle\App\Content\BrokenContent;
+use Pindle\App\Content\CautionFile;
 use Pindle\App\Content\SkillFile;
 use Pindle\App\Platform\Database\RowTried;
 use Pindle\App\Platform\Http\Refusal;
 use Pindle\Core\Activity\Activity;
 use Pindle\Core\Activity\Catalogue;
+use Pindle\Core\Caution\Cautions;
+use Pindle\Core\Caution\Rule;
+use Pindle\Core\Caution\Severity;
 use Pindle\Core\Skill\SkillMap;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 
@@ -46,6 +50,8 @@ final class Activities
         private readonly SkillFile $skills,
         private readonly EntityManagerInterface $entities,
         private readonly Changes $changes,
+        private readonly Cautions $cautions,
+        private readonly CautionFile $cautionFile,
     ) {
     }
 
@@ -56,7 +62,8 @@ final class Activities
             $activities = $this->broken = [];
             foreach ($this->all() as $id => $data) {
                 try {
-                    $activities[] = $this->file->read($id, $data);
+                    $activity = $this->file->read($id, $data);
+                    $activities[] = self::isOwn($id) ? $this->caring($activity, $data) : $activity;
                     $this->file->words($id, $data);
                 } catch (BrokenContent $e) {
                     if (!self::isOwn($id)) {
@@ -115,6 +122,29 @@ final class Activities
             return;
         }
         $this->file->check($activity, $own->data);
+    }
+
+    /**
+     * An activity in a household's own words, with what rules know it by: it is asked about like what ships.
+     *
+     * @param array<array-key, mixed> $data
+     */
+    private function caring(Activity $activity, array $data): Activity
+    {
+        [$rules, $allergens] = $this->cautions->saidIn(self::text($data));
+
+        return $activity->caring(array_values(array_filter(array_map(static fn (Rule $rule): ?string => $rule->trait, $rules))), $allergens);
+    }
+
+    /** @param array<array-key, mixed> $data */
+    private static function text(array $data): string
+    {
+        $texts = [];
+        array_walk_recursive($data, static function (mixed $value) use (&$texts): void {
+            $texts[] = \is_string($value) ? $value : '';
+        });
+
+        return implode(' ; ', $texts);
     }
 
     /** @return list<string> own activities that cannot be read any more, with the reason; they are left out */
@@ -198,8 +228,14 @@ final class Activities
     {
         $activity = $this->file->read($id, $data);
         $this->file->check($activity, $data);
+        foreach ($this->cautions->saidIn(self::text($data))[0] as $rule) {
+            if (Severity::Refuse === $rule->level) {
+                $words = $this->cautionFile->words($rule->id);
+                throw Refusal::invalid('text', 'Something in it is never used here. '.$words->why);
+            }
+        }
 
-        return $activity;
+        return $this->caring($activity, $data);
     }
 
     /** @param callable(): void $change */

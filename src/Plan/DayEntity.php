@@ -30,6 +30,10 @@ class DayEntity implements Readable
     #[ORM\Column]
     public bool $wet = false;
 
+    /** Whether the table stands out of the reach of a crawler, as the parent says. */
+    #[ORM\Column(options: ['default' => false])]
+    public bool $highTable = false;
+
     #[ORM\Column]
     public bool $quiet = false;
 
@@ -62,6 +66,7 @@ class DayEntity implements Readable
         $this->date = $date->toString();
         if (null !== $like) {
             $this->windows = $like->windows;
+            $this->highTable = $like->highTable;
         }
     }
 
@@ -79,7 +84,7 @@ class DayEntity implements Readable
     /** @return list<Place> */
     public function places(): array
     {
-        return $this->wet ? [Place::Table, Place::Floor] : [Place::Table, Place::Floor, Place::Outdoors];
+        return [$this->highTable ? Place::HighTable : Place::Table, Place::Floor, ...$this->wet ? [] : [Place::Outdoors]];
     }
 
     public function mustRead(): void

@@ -110,6 +110,7 @@ final readonly class PlanWriter
             $json($day->windows),
             (int) $day->wet,
             (int) $day->quiet,
+            (int) $day->highTable,
             $day->planned + 1,
             $json($day->wanted),
             $json((object) array_map(static fn (array $thread): array => array_map($stretch, $thread), $plan->threads)),
@@ -120,12 +121,12 @@ final readonly class PlanWriter
 
         return 0 === $day->version
             ? 1 === $connection->executeStatement(
-                'INSERT INTO day (windows, wet, quiet, planned, wanted, threads, goal, version, date, stale)'
-                .' VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, 0) ON CONFLICT (date) DO NOTHING',
+                'INSERT INTO day (windows, wet, quiet, high_table, planned, wanted, threads, goal, version, date, stale)'
+                .' VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, 0) ON CONFLICT (date) DO NOTHING',
                 $values,
             )
             : 1 === $connection->executeStatement(
-                'UPDATE day SET windows = ?, wet = ?, quiet = ?, planned = ?, wanted = ?, threads = ?, goal = ?, version = ?, stale = 0'
+                'UPDATE day SET windows = ?, wet = ?, quiet = ?, high_table = ?, planned = ?, wanted = ?, threads = ?, goal = ?, version = ?, stale = 0'
                 .' WHERE date = ? AND version = ?',
                 [...$values, $day->version],
             );

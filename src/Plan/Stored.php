@@ -24,7 +24,7 @@ use Pindle\Core\Thing\Thing;
  *
  * @phpstan-type StoredQuestion array{id: string, step: string, kind: string, prompt: array<string, int|string>, level: string}
  * @phpstan-type StoredDecision array{kind: string, reason: string, values: array<string, int>, opens: list<string>, remedy: string|null}
- * @phpstan-type StoredWarning array{rule: string, severity: string, thing: string, childId: string, child: string}
+ * @phpstan-type StoredWarning array{rule: string, severity: string, thing: string, childId: string, child: string, what?: string}
  * @phpstan-type StoredCourse array{
  *     step: string, form: string|null, help: string, reason: string, values: array<string, int|string>, brandNew: bool,
  *     before: string, after: string|null, decision: StoredDecision|null, rests: string|null
@@ -105,13 +105,15 @@ final class Stored
             'thing' => $caution->thing,
             'childId' => $caution->childId,
             'child' => $caution->childName,
-        ];
+        ] + (null === $caution->what ? [] : ['what' => $caution->what]);
     }
 
     /** @param StoredWarning $stored */
     public static function readWarning(array $stored): Caution
     {
-        return new Caution($stored['rule'], Severity::from($stored['severity']), $stored['thing'], $stored['childId'], $stored['child']);
+        [$rule, $severity] = [$stored['rule'], Severity::from($stored['severity'])];
+
+        return new Caution($rule, $severity, $stored['thing'], $stored['childId'], $stored['child'], $stored['what'] ?? null);
     }
 
     /** @return array{role: string, thing: string, count: int, colour?: int} */

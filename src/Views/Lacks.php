@@ -12,6 +12,7 @@ use Pindle\Core\Activity\Role;
 use Pindle\Core\Advice\Reason;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Calendar\Span;
+use Pindle\Core\Caution\Caution;
 use Pindle\Core\Caution\Cautions;
 use Pindle\Core\Child\Child;
 use Pindle\Core\Evidence\Help;
@@ -59,9 +60,36 @@ final readonly class Lacks
                 $lack->role->wants ?? [],
             )) ?: $this->words->say('stand_ins', 'will-do'),
         ]);
+        $nearest = $lack->nearest;
+        if (null !== $nearest && \in_array($lack->reason, [LackReason::Unsafe, LackReason::PropUnsafe], true)) {
+            $said .= ' '.$this->because($nearest, $children, $on);
+        }
         $would = null === $lack->role || LackReason::TooFew === $lack->reason ? [] : $this->wouldDo($lack->role, $children, $on);
 
         return ucfirst($said.([] === $would ? '' : ' '.$this->words->say('stand_ins', 'would-do', ['things' => implode(', ', $would)])));
+    }
+
+    /**
+     * For whom a thing is not, why, and when it may lie out all the same.
+     *
+     * @param list<Child> $children
+     */
+    private function because(Thing $thing, array $children, LocalDate $on): string
+    {
+        $said = [];
+        foreach ($children as $child) {
+            $blocks = array_filter($this->cautions->about($thing, [$child], $on), static fn (Caution $caution): bool => $caution->blocks());
+            if ([] !== $blocks) {
+                $rest = $child->rests[0] ?? null;
+                $said[] = $this->words->say('stand_ins', null === $rest ? 'not-for' : 'not-for-until', [
+                    'child' => $child->name,
+                    'why' => implode(', ', array_unique(array_map($this->words->cautionShort(...), $blocks))),
+                    'time' => null === $rest ? '' : \sprintf('%d:%02d', intdiv($rest->start, 60), $rest->start % 60),
+                ]);
+            }
+        }
+
+        return implode(' ', $said);
     }
 
     /**

@@ -50,10 +50,29 @@ final readonly class Views
             : $words->withoutThings);
     }
 
-    /** @return list<string> words of care for a set-up, each once */
-    public function cautions(SetUp $setUp): array
+    /**
+     * Words of care, each once, what is kept off the table first.
+     *
+     * @param list<Caution> $cautions
+     *
+     * @return list<CautionView>
+     */
+    public function cautions(array $cautions): array
     {
-        return array_values(array_unique(array_map(fn (Caution $caution): string => $this->words->caution($caution), $setUp->warnings)));
+        $views = [];
+        foreach ($cautions as $caution) {
+            $say = $this->words->caution($caution);
+            $views[$say] ??= new CautionView(
+                $this->words->cautionShort($caution),
+                $say,
+                $this->words->cautionWhy($caution)[0],
+                $this->words->cautionWhy($caution)[1],
+                $caution->blocks(),
+            );
+        }
+        usort($views, static fn (CautionView $a, CautionView $b): int => $b->blocked <=> $a->blocked);
+
+        return $views;
     }
 
     /** Why a course was chosen. */

@@ -142,7 +142,8 @@ final class ContentTest extends TestCase
         self::assertGreaterThanOrEqual(120, \count($things));
         foreach ($things as $thing) {
             self::assertSame($thing->glyph, $hand->glyph($thing->glyph)->id);
-            self::assertNotContains('refused', Make::cautionFile()->traitsByName($thing->name), $thing->id);
+            self::assertNull(Make::cautions()->refusal($thing), $thing->id);
+            self::assertNotSame([], [...$thing->can, ...$thing->traits, $thing->shape->value], $thing->id);
         }
     }
 

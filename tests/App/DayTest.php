@@ -176,7 +176,7 @@ final class DayTest extends ApiTestCase
 
     public function test_what_is_done_with_need_not_be_brought(): void
     {
-        $childId = $this->addChild('Wim', null);
+        $childId = $this->addChild('Wim', '2023-06-01');
         $this->ask('POST', '/map/'.$childId.'/wanted', ['on' => true, 'stepId' => 'count-out@5']);
         $this->ask('POST', '/cupboard/tick', ['shipped' => ['clothes-pegs']]);
         $day = $this->ask('POST', '/today/plan', ['windows' => [[540, 552]]]);
@@ -191,7 +191,7 @@ final class DayTest extends ApiTestCase
 
     public function test_frames_are_filled_the_same_way_until_the_step_is_secure_and_in_other_ways_from_then_on(): void
     {
-        $childId = (string) $this->ask('POST', '/children', ['name' => 'Wim', 'longestSitting' => 20, 'minutesADay' => 40], 201)['id'];
+        $childId = (string) $this->ask('POST', '/children', ['name' => 'Wim', 'born' => '2022-01-01', 'longestSitting' => 20, 'minutesADay' => 40], 201)['id'];
         $this->ask('POST', '/map/'.$childId.'/wanted', ['on' => true, 'stepId' => 'ten-frame@10']);
         $this->ask('POST', '/cupboard/tick', ['shipped' => ['wooden-blocks', 'jar-lids']]);
         $setUp = array_values(array_filter(

@@ -166,7 +166,7 @@ final class RecordTest extends ApiTestCase
 
     public function test_what_is_pinned_or_in_focus_is_planned(): void
     {
-        $setUp = $this->plannedHouse(null);
+        $setUp = $this->plannedHouse('2023-06-01');
         $childId = $setUp['sittings'][0]['childId'];
         $this->ask('POST', "/map/$childId/wanted", ['on' => true, 'stepId' => 'count-out@5']);
         $day = $this->ask('GET', '/today');

@@ -90,7 +90,7 @@ final class LayOutTest extends TestCase
 
     public function test_things_have_to_fit_be_safe_and_be_even_where_they_are_weighed(): void
     {
-        $walnuts = new Thing('walnuts', 'walnuts', 'walnut', 30, Size::of(45, 70, 80), Shape::Block, mass: 11.0, massDeviation: 2.2);
+        $lumps = new Thing('lumps', 'lumps', 'lump', 30, Size::of(45, 70, 80), Shape::Block, mass: 11.0, massDeviation: 2.2);
         $blocks = new Thing('blocks', 'blocks', 'block', 30, Size::of(40, 70, 80), Shape::Block, mass: 40.0, massDeviation: 0.5);
 
         self::assertSame(LackReason::TooBig, self::lack('ten-tray', new Kind\FillFrame('read-frame', 7), [self::thing('spoons', 20, [15, 30, 50])]));
@@ -98,8 +98,8 @@ final class LayOutTest extends TestCase
         self::assertSame(LackReason::TooSmall, self::lack('line-of-feet', new Kind\MeasureWith(7), [self::thing('spoons', 20, [15, 30, 59])]));
         self::assertSame(['things' => ['spoons' => 7]], self::laid('line-of-feet', new Kind\MeasureWith(7), [self::thing('spoons', 20, [15, 30, 60])]));
         self::assertSame(LackReason::Unsafe, self::lack('take-some', new Kind\Take('take', 7, 3), [self::thing('beans', 60, [7, 9, 16])], 24));
-        self::assertSame(LackReason::Uneven, self::lack('hanger-balance', new Kind\Balance(5, null), [$walnuts]));
-        self::assertSame(['things' => ['blocks' => 10]], self::laid('hanger-balance', new Kind\Balance(5, null), [$walnuts, $blocks]));
+        self::assertSame(LackReason::Uneven, self::lack('hanger-balance', new Kind\Balance(5, null), [$lumps]));
+        self::assertSame(['things' => ['blocks' => 10]], self::laid('hanger-balance', new Kind\Balance(5, null), [$lumps, $blocks]));
     }
 
     public function test_a_second_kind_has_to_be_clearly_different_or_of_another_colour(): void

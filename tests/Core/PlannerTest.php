@@ -156,7 +156,7 @@ final class PlannerTest extends TestCase
     {
         $near = static fn (int $from, int $to): array => array_map(
             static fn (Child $child): string => $child->name,
-            self::boat()->nearby(new Span($from, $to)),
+            self::boat()->nearby(new Span($from, $to), Place::Table),
         );
 
         self::assertSame(['Maren', 'Tobin'], $near(765, 775), 'asleep from 12:45');

@@ -831,6 +831,8 @@ export interface components {
         };
         /** @enum {string} */
         Shape: "ball" | "egg" | "disc" | "tube" | "ring" | "block" | "long" | "soft" | "unknown";
+        /** @enum {string} */
+        Ability: "stacks" | "joins" | "clips" | "threads" | "stands" | "lies-still" | "lines-up" | "two-sided" | "pressed-flat" | "covers" | "holds" | "sounds" | "edible" | "floats";
         ThingInput: {
             name: string;
             amount: number;
@@ -853,6 +855,8 @@ export interface components {
             massDeviation?: number | null;
             /** @default 1 */
             colours?: number;
+            /** @default null */
+            can?: components["schemas"]["Ability"][] | null;
             /** @default null */
             version?: number | null;
         };
@@ -998,6 +1002,8 @@ export interface components {
             wet?: boolean | null;
             /** @default null */
             quiet?: boolean | null;
+            /** @default null */
+            highTable?: boolean | null;
         };
         /** @enum {string} */
         SkillKind: "usual" | "quick" | "guess" | "hand" | "light";
@@ -1042,7 +1048,7 @@ export interface components {
             reach: string;
         };
         /** @enum {string} */
-        Place: "table" | "floor" | "outdoors" | "anywhere";
+        Place: "table" | "high-table" | "floor" | "outdoors" | "anywhere";
         /** @enum {string} */
         Part: "with" | "near" | "alone";
         /** @enum {string} */
@@ -1072,6 +1078,13 @@ export interface components {
             activities: components["schemas"]["ActivityCardView"][];
             broken: string[];
         };
+        CautionView: {
+            short: string;
+            say: string;
+            why: string;
+            source: string;
+            blocked: boolean;
+        };
         ActivityView: {
             card: components["schemas"]["ActivityCardView"];
             layOutWords: string;
@@ -1095,7 +1108,7 @@ export interface components {
             check: string;
             waiting?: string | null;
             tidy: string;
-            cautions: string[];
+            cautions: components["schemas"]["CautionView"][];
             data: {
                 [key: string]: unknown;
             };
@@ -1109,6 +1122,7 @@ export interface components {
             born?: string | null;
             ageMonths?: number | null;
             allergies: string[];
+            allergiesAsked: string[];
             likedThings: string[];
             rests: number[][];
             minutesADay?: number | null;
@@ -1154,14 +1168,6 @@ export interface components {
             there: number;
             unsure: number;
         };
-        SafetyView: {
-            childId: string;
-            childName: string;
-            blocked: boolean;
-            say: string;
-            why: string;
-            source: string;
-        };
         ThingView: {
             id: string;
             name: string;
@@ -1178,7 +1184,8 @@ export interface components {
             /** Format: float */
             massDeviation?: number | null;
             colours: number;
-            safety: components["schemas"]["SafetyView"][];
+            safety: components["schemas"]["CautionView"][];
+            can: string[];
             version: number;
         };
         ShippedView: {
@@ -1418,7 +1425,7 @@ export interface components {
             };
             methods: components["schemas"]["Method"][];
             slips: components["schemas"]["Slip"][];
-            cautions: string[];
+            cautions: components["schemas"]["CautionView"][];
             seats: components["schemas"]["SeatView"][];
             turns: components["schemas"]["TurnView"][];
             ends: components["schemas"]["EndView"][];
@@ -1441,7 +1448,7 @@ export interface components {
             advice?: components["schemas"]["AdviceView"] | (never | null);
         };
         /** @enum {string} */
-        ChildState: "sit" | "free" | "beside" | "asleep";
+        ChildState: "sit" | "free" | "beside" | "lap" | "asleep";
         StretchView: {
             state: components["schemas"]["ChildState"];
             start: number;
@@ -1513,7 +1520,7 @@ export interface components {
             laid: components["schemas"]["LaidView"][];
             props: string[];
             picture: string;
-            cautions: string[];
+            cautions: components["schemas"]["CautionView"][];
             toddlerJob: string;
         };
         BringView: {
@@ -1528,6 +1535,7 @@ export interface components {
             windows: number[][];
             wet: boolean;
             quiet: boolean;
+            highTable: boolean;
             children: components["schemas"]["PlannedChildView"][];
             parent: components["schemas"]["BusyView"][];
             setUps: components["schemas"]["SetUpView"][];

@@ -58,6 +58,7 @@ export const parts = {
 export const places = {
     table: 'at the table',
     floor: 'on the floor',
+    'high-table': 'at the high table',
     outdoors: 'outside',
     anywhere: 'anywhere',
 } as const;
@@ -73,6 +74,7 @@ export const threadStates = {
     sit: 'sits',
     free: 'is free',
     beside: 'plays beside you',
+    lap: 'is on your lap',
     asleep: 'is asleep',
 } as const;
 
@@ -86,4 +88,21 @@ export const thingShapes = {
     block: 'Block',
     long: 'Long and thin',
     soft: 'Soft',
+} as const;
+
+export const abilities = {
+    stacks: 'stack',
+    joins: 'join to a stick',
+    clips: 'clip on',
+    threads: 'thread or hang',
+    stands: 'stand up',
+    'lies-still': 'stay where they are put',
+    'lines-up': 'lie end to end',
+    'two-sided': 'have two sides to tell apart',
+    'pressed-flat': 'can be pressed flat',
+    covers: 'cover a spot',
+    holds: 'hold others',
+    sounds: 'are heard when they drop',
+    edible: 'are food',
+    floats: 'float',
 } as const;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Pindle\App\Rooms\Activities;
 
+use Pindle\App\Views\CautionView;
+
 /** One activity written out. */
 final readonly class ActivityView
 {
@@ -15,7 +17,7 @@ final readonly class ActivityView
      * @param array<string, string> $say      what is asked, by form
      * @param array<string, string> $helps
      * @param list<string>          $lookFor
-     * @param list<string>          $cautions
+     * @param list<CautionView>          $cautions
      * @param array<string, mixed>  $data     as it is written, to begin another with
      */
     public function __construct(

@@ -15,9 +15,9 @@ use Pindle\App\Views\Pictures;
 use Pindle\App\Views\StepView;
 use Pindle\App\Views\Views;
 use Pindle\Core\Activity\Activity;
+use Pindle\Core\Activity\Place;
 use Pindle\Core\Activity\Prop;
 use Pindle\Core\Activity\Role;
-use Pindle\Core\Caution\Caution;
 use Pindle\Core\Caution\Cautions;
 use Pindle\Core\Child\Child;
 use Pindle\Core\Child\Settings;
@@ -82,7 +82,7 @@ final readonly class ActivityViews
     {
         $words = $this->activities->words($activity->id);
         $children = $this->children->present($this->clock->today());
-        $things = [$activity->asThing(), ...array_map(static fn (Prop $prop): Thing => $prop->thing, $activity->props)];
+        $things = [$activity->asThing($activity->places[0] ?? Place::Floor), ...array_map(static fn (Prop $prop): Thing => $prop->thing, $activity->props)];
         $setUp = $this->lacks->sample($activity, $this->things->present(), $children, $this->clock->today())->setUp;
 
         return new ActivityView(
@@ -118,13 +118,10 @@ final readonly class ActivityViews
             $words->check,
             $words->waiting,
             $words->tidy,
-            array_values(array_unique(array_merge(...array_map(
-                fn (Thing $thing): array => array_map(
-                    fn (Caution $caution): string => $this->words->caution($caution),
-                    $this->cautions->about($thing, $children, $this->clock->today()),
-                ),
+            $this->views->cautions(array_merge(...array_map(
+                fn (Thing $thing): array => $this->cautions->about($thing, $children, $this->clock->today()),
                 $things,
-            )))),
+            ))),
             $this->activities->data($activity->id),
             $this->activities->version($activity->id),
         );

@@ -7,6 +7,7 @@ namespace Pindle\App\Rooms\Children;
 use Pindle\App\Household\ChildEntity;
 use Pindle\App\Household\StartsFrom;
 use Pindle\Core\Calendar\LocalDate;
+use Pindle\Core\Caution\Cautions;
 use Pindle\Core\Child\Child;
 
 /** A child as the screens see them. Where the parent has not said, what is used is shown beside. */
@@ -14,6 +15,7 @@ final readonly class ChildView
 {
     /**
      * @param list<string>    $allergies
+     * @param list<string>    $allergiesAsked those of them that nobody knows: they are asked about at all food
      * @param list<string>    $likedThings
      * @param list<list<int>> $rests
      * @param array<string, string> $settings     chosen for this child
@@ -26,6 +28,7 @@ final readonly class ChildView
         public ?string $born,
         public ?int $ageMonths,
         public array $allergies,
+        public array $allergiesAsked,
         public array $likedThings,
         public array $rests,
         public ?int $minutesADay,
@@ -43,7 +46,7 @@ final readonly class ChildView
     ) {
     }
 
-    public static function of(ChildEntity $entity, Child $child, LocalDate $today): self
+    public static function of(ChildEntity $entity, Child $child, LocalDate $today, Cautions $cautions): self
     {
         return new self(
             $entity->id,
@@ -51,6 +54,7 @@ final readonly class ChildView
             $entity->born,
             null === $entity->born ? null : $child->ageInMonths($today),
             $entity->allergies,
+            array_values(array_filter($entity->allergies, static fn (string $word): bool => null === $cautions->allergen($word))),
             $entity->likedThings,
             $entity->rests,
             $entity->minutesADay,

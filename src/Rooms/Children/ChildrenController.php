@@ -13,6 +13,7 @@ use Pindle\App\Platform\Http\Refusal;
 use Pindle\Core\Calendar\InvalidSpan;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Calendar\Span;
+use Pindle\Core\Caution\Cautions;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
@@ -21,7 +22,7 @@ use Symfony\Component\Routing\Attribute\Route;
 #[OA\Tag('Children')]
 final readonly class ChildrenController
 {
-    public function __construct(private Children $children, private Clock $clock)
+    public function __construct(private Children $children, private Clock $clock, private Cautions $cautions)
     {
     }
 
@@ -72,7 +73,7 @@ final readonly class ChildrenController
 
     private function view(ChildEntity $child): ChildView
     {
-        return ChildView::of($child, $this->children->toCore($child, $this->clock->today()), $this->clock->today());
+        return ChildView::of($child, $this->children->toCore($child, $this->clock->today()), $this->clock->today(), $this->cautions);
     }
 
     private function fill(ChildEntity $child, ChildInput $input): void

@@ -18,9 +18,10 @@ use Pindle\App\Platform\Clock;
 use Pindle\App\Platform\Http\Refusal;
 use Pindle\App\Views\Lacks;
 use Pindle\App\Views\Pictures;
-use Pindle\Core\Caution\Caution;
+use Pindle\App\Views\Views;
 use Pindle\Core\Caution\Cautions;
 use Pindle\Core\Child\Child;
+use Pindle\Core\Thing\Ability;
 use Pindle\Core\Thing\QuickAdd;
 use Pindle\Core\Thing\Shape;
 use Pindle\Core\Thing\Thing;
@@ -44,6 +45,7 @@ final readonly class CupboardController
         private Cautions $cautions,
         private Words $words,
         private Pictures $pictures,
+        private Views $views,
         private Clock $clock,
     ) {
     }
@@ -186,11 +188,6 @@ final readonly class CupboardController
     private function fill(ThingEntity $thing, ThingInput $input): void
     {
         $name = trim($input->name);
-        $byName = $this->cautionFile->traitsByName($name);
-        if (\in_array('refused', [...$byName, ...$input->traits], true)) {
-            $refused = $this->cautionFile->words('refused');
-            throw Refusal::invalid('name', $this->words->fill($refused->say, ['thing' => ucfirst($name), 'child' => '']).' '.$refused->why);
-        }
         if ($name !== $thing->name) {
             $thing->name = $name;
             $thing->single = (new EnglishInflector())->singularize($name)[0] ?? $name;
@@ -198,21 +195,31 @@ final readonly class CupboardController
         $thing->amount = $input->amount;
         $thing->size = $input->size;
         $thing->shape = $input->shape;
-        $thing->traits = array_values(array_unique([...$input->traits, ...$byName]));
+        $thing->traits = $input->traits;
         $thing->mass = $input->mass;
         $thing->massDeviation = $input->massDeviation;
         $thing->colours = $input->colours;
+        $thing->can = null === $input->can ? null : array_map(static fn (Ability $ability): string => $ability->value, $input->can);
         $thing->allergens = array_map(static fn (string $allergen): string => mb_strtolower(trim($allergen)), $input->allergens);
+        foreach ($input->can ?? [] as $i => $ability) {
+            if ($ability->isAgainst($input->shape)) {
+                throw Refusal::invalid('can.'.$i, $this->words->say('cupboard', 'against', [
+                    'shape' => $this->words->say('thing_shapes', $input->shape),
+                    'ability' => $this->words->say('abilities', $ability),
+                ]));
+            }
+        }
+        $refusal = $this->cautions->refusal($this->things->thing($thing));
+        if (null !== $refusal) {
+            $words = $this->cautionFile->words($refusal->id);
+            throw Refusal::invalid('name', $this->words->fill($words->say, ['thing' => ucfirst($name)]).' '.$words->why);
+        }
     }
 
     /** @param list<Child> $children */
     private function view(ThingEntity $thing, array $children): ThingView
     {
-        $safety = array_map(function (Caution $caution): SafetyView {
-            $words = $this->cautionFile->words($caution->rule);
-
-            return new SafetyView($caution->childId, $caution->childName, $caution->blocks(), $this->words->caution($caution), $words->why, $words->source);
-        }, $this->cautions->about($thing->toCore(), $children, $this->clock->today()));
+        $core = $this->things->thing($thing);
 
         return new ThingView(
             $thing->id,
@@ -223,12 +230,13 @@ final readonly class CupboardController
             $thing->shape,
             $thing->traits,
             $thing->allergens,
-            $this->pictures->thing($thing->toCore()),
+            $this->pictures->thing($core),
             $thing->shipped,
             $thing->mass,
             $thing->massDeviation,
             $thing->colours,
-            $safety,
+            $this->views->cautions($this->cautions->about($core, $children, $this->clock->today())),
+            array_map(static fn (Ability $ability): string => $ability->value, $core->can),
             $thing->version,
         );
     }

@@ -7,6 +7,7 @@ namespace Pindle\App\Rooms\Cupboard;
 use Pindle\App\Platform\Http\Name;
 use Pindle\App\Platform\Http\Sides;
 use Pindle\App\Platform\Http\Texts;
+use Pindle\Core\Thing\Ability;
 use Pindle\Core\Thing\Shape;
 use Symfony\Component\Validator\Constraints as Assert;
 
@@ -17,6 +18,7 @@ final readonly class ThingInput
      * @param list<float>|null $size three sides in millimetres; null when nobody has measured it
      * @param list<string>     $traits
      * @param list<string>     $allergens
+     * @param list<Ability>|null $can what it can do; null where nobody was asked
      */
     public function __construct(
         #[Name('What is it called?')]
@@ -36,6 +38,8 @@ final readonly class ThingInput
         public ?float $massDeviation = null,
         #[Assert\Range(min: 1, max: 12, notInRangeMessage: 'Between 1 and 12 colours.')]
         public int $colours = 1,
+        #[Assert\Count(max: 20)]
+        public ?array $can = null,
         public ?int $version = null,
     ) {
     }

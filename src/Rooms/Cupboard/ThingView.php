@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pindle\App\Rooms\Cupboard;
 
+use Pindle\App\Views\CautionView;
 use Pindle\Core\Thing\Shape;
 
 /** A thing as the screens see it, with what it is not safe for. */
@@ -13,7 +14,8 @@ final readonly class ThingView
      * @param list<float>|null $size
      * @param list<string>     $traits
      * @param list<string>     $allergens
-     * @param list<SafetyView> $safety
+     * @param list<CautionView> $safety
+     * @param list<string>     $can     what it can do
      */
     public function __construct(
         public string $id,
@@ -30,6 +32,7 @@ final readonly class ThingView
         public ?float $massDeviation,
         public int $colours,
         public array $safety,
+        public array $can,
         public int $version,
     ) {
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pindle\App\Rooms\Table;
 
+use Pindle\App\Views\CautionView;
 use Pindle\Core\Evidence\Method;
 use Pindle\Core\Evidence\Slip;
 
@@ -17,7 +18,7 @@ final readonly class TableView
      * @param array<string, string> $helps   help => what to do
      * @param list<Method>          $methods worth noticing here
      * @param list<Slip>            $slips   that can happen here
-     * @param list<string>          $cautions
+     * @param list<CautionView>          $cautions
      * @param list<SeatView>        $seats
      * @param list<TurnView>        $turns
      * @param list<EndView>         $ends

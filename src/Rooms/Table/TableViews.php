@@ -80,7 +80,7 @@ final readonly class TableViews
             [Help::Shown->value => $words->shown, Help::PartDone->value => $words->partDone, Help::Bare->value => $words->bare],
             $words->methods,
             $words->slips,
-            $stored->isDone() ? [] : $this->views->cautions($setUp),
+            $stored->isDone() ? [] : $this->views->cautions($setUp->warnings),
             array_values(array_map(fn (StoredSitting $sitting): SeatView => $this->seat($sitting, $children, $threads, $records), $stored->sittings)),
             $this->turns($stored, $words, $children, $records),
             array_merge(...array_values(array_map(

@@ -15,6 +15,7 @@ final readonly class DayInput
         public ?array $windows = null,
         public ?bool $wet = null,
         public ?bool $quiet = null,
+        public ?bool $highTable = null,
     ) {
     }
 }

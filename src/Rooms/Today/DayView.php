@@ -21,6 +21,7 @@ final readonly class DayView
         public array $windows,
         public bool $wet,
         public bool $quiet,
+        public bool $highTable,
         public array $children,
         public array $parent,
         public array $setUps,

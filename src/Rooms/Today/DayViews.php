@@ -67,6 +67,7 @@ final readonly class DayViews
             $day->windows,
             $day->wet,
             $day->quiet,
+            $day->highTable,
             array_map(
                 fn (Child $child): PlannedChildView => $this->child($child, $setUps, $threads[$child->id] ?? [], $threadOf, $day),
                 array_values($children),
@@ -154,6 +155,8 @@ final readonly class DayViews
         $nothing = match (true) {
             !$day->isPlanned() || $ahead > 0 => null,
             $done > 0 => 'Done for today.',
+            null === $child->born => 'Say in Children when '.$child->name.' was born; then there are sittings, and cautions fit the age.',
+            !$child->isPlannedOn(LocalDate::parse($day->date)) => 'Beside you or on your lap: too young for a sitting.',
             default => 'Nothing fits today: more things in the cupboard or more time at the table would help.',
         };
 
@@ -186,7 +189,7 @@ final readonly class DayViews
             $this->views->laid($setUp),
             array_map(static fn (Prop $prop): string => $prop->thing->name, $setUp->props),
             $this->pictures->card($setUp, $question, $first->course()->form, ($children[$first->childId] ?? null)->settings ?? new Settings()),
-            SetUpState::Done === $stored->state ? [] : $this->views->cautions($setUp),
+            SetUpState::Done === $stored->state ? [] : $this->views->cautions($setUp->warnings),
             $words->toddler,
         );
     }

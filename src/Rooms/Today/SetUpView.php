@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pindle\App\Rooms\Today;
 
 use Pindle\App\Plan\SetUpState;
+use Pindle\App\Views\CautionView;
 use Pindle\App\Views\LaidView;
 use Pindle\Core\Activity\Part;
 
@@ -16,7 +17,7 @@ final readonly class SetUpView
      * @param list<LaidView>    $laid
      * @param list<string>      $props
      * @param string            $picture  of one of the questions, as SVG
-     * @param list<string>      $cautions
+     * @param list<CautionView>      $cautions
      */
     public function __construct(
         public string $id,

@@ -45,6 +45,7 @@ final readonly class TodayController
             $day->windows = $windows ?? $day->windows;
             $day->wet = $input->wet ?? $day->wet;
             $day->quiet = $input->quiet ?? $day->quiet;
+            $day->highTable = $input->highTable ?? $day->highTable;
         });
 
         return new JsonResponse($this->views->of($day));

@@ -4,6 +4,7 @@ import { RouterLink } from 'vue-router';
 
 import { useActivity, useActivityToday, useRemoveActivity } from '@/api/queries';
 import Button from '@/kit/Button.vue';
+import Cautions from '@/kit/Cautions.vue';
 import Dialog from '@/kit/Dialog.vue';
 import Notice from '@/kit/Notice.vue';
 import Wait from '@/kit/Wait.vue';
@@ -52,10 +53,7 @@ const remove = useRemoveActivity(() => emit('close'));
                     <Notice :error="use.error.value ?? remove.error.value" />
                 </div>
             </div>
-            <div v-if="activity.data.value.cautions.length" class="space-y-1 rounded-lg bg-care-cloth px-3 py-2 text-care">
-                <p v-for="caution in activity.data.value.cautions" :key="caution">{{ caution }}</p>
-                <p class="text-sm">The usual cautions; labels, local rules and doctors come first.</p>
-            </div>
+            <Cautions :cautions="activity.data.value.cautions" />
             <div class="grid gap-4 sm:grid-cols-2">
                 <section class="space-y-2">
                     <h3 class="font-bold">Lay out</h3>

@@ -94,7 +94,12 @@ const present = computed(() => children.data.value?.present ?? []);
                             <dd>{{ child.rests.map(([from, to]) => clock(from ?? 0) + ' to ' + clock(to ?? 0)).join(', ') }}</dd>
                         </template>
                         <dt class="text-soft">Allergies</dt>
-                        <dd>{{ child.allergies.length ? child.allergies.join(', ') : 'none written down' }}</dd>
+                        <dd>
+                            {{ child.allergies.length ? child.allergies.join(', ') : 'none written down' }}
+                            <span v-if="child.allergiesAsked.length" class="block text-sm text-care"
+                                >Pindle does not know {{ child.allergiesAsked.join(', ') }}: it is asked about at all food.</span
+                            >
+                        </dd>
                     </dl>
                     <div class="mt-4 flex flex-wrap gap-2">
                         <RouterLink

@@ -7,6 +7,7 @@ import { RouterLink, useRoute } from 'vue-router';
 import type { Schemas } from '@/api/client';
 import { useCount, useCupboard, useKeepThing, useLacking, usePutAway, useReadLine, useTick } from '@/api/queries';
 import Button from '@/kit/Button.vue';
+import Cautions from '@/kit/Cautions.vue';
 import Notice from '@/kit/Notice.vue';
 import Tabs from '@/kit/Tabs.vue';
 import Wait from '@/kit/Wait.vue';
@@ -150,12 +151,7 @@ const toTick = computed(() => cupboard.data.value?.shipped.filter((shipped) => !
                                 </div>
                             </div>
                         </div>
-                        <ul v-if="thing.safety.length" class="mt-2 space-y-1 text-sm text-care">
-                            <li v-for="safety in thing.safety" :key="safety.say" :title="safety.why + ' ' + safety.source">
-                                <b>{{ safety.blocked ? 'Kept from ' + safety.childName + '.' : 'With care.' }}</b>
-                                {{ safety.say }}
-                            </li>
-                        </ul>
+                        <Cautions :cautions="thing.safety" class="mt-2" />
                         <div class="mt-auto flex gap-1 pt-2">
                             <Button kind="quiet" @click="editing = thing">Change</Button>
                             <Button kind="quiet" @click="putAway.mutate(thing.id)">Not here any more</Button>

@@ -3,7 +3,7 @@ import { computed, reactive } from 'vue';
 
 import { Problem, type Schemas } from '@/api/client';
 import { useKeepThing } from '@/api/queries';
-import { thingShapes } from '@/generated/words';
+import { abilities, thingShapes } from '@/generated/words';
 import Button from '@/kit/Button.vue';
 import Choice from '@/kit/Choice.vue';
 import Dialog from '@/kit/Dialog.vue';
@@ -13,6 +13,18 @@ import Notice from '@/kit/Notice.vue';
 const props = defineProps<{ thing: Schemas['ThingView'] | null }>();
 const emit = defineEmits<{ close: []; saved: [] }>();
 
+type Ability = keyof typeof abilities;
+/** Two plain questions instead of a list of words: what they do when they are put down, and what else can be done with them. */
+const questions: { label: string; answers: Ability[] }[] = [
+    {
+        label: 'Put down on a table, they …',
+        answers: ['stacks', 'stands', 'lies-still', 'lines-up', 'two-sided', 'covers'],
+    },
+    {
+        label: 'What else? They …',
+        answers: ['joins', 'clips', 'threads', 'pressed-flat', 'holds', 'sounds', 'edible', 'floats'],
+    },
+];
 const form = reactive({
     name: props.thing?.name ?? '',
     amount: props.thing?.amount.toString() ?? '10',
@@ -22,6 +34,8 @@ const form = reactive({
     mass: props.thing?.mass?.toString() ?? '',
     massDeviation: props.thing?.massDeviation?.toString() ?? '',
     colours: (props.thing?.colours ?? 1).toString(),
+    can: [...(props.thing?.can ?? [])] as Ability[],
+    asked: props.thing !== null,
 });
 
 const save = useKeepThing(() => emit('saved'));
@@ -42,13 +56,17 @@ function keep() {
         mass: form.mass.trim() ? Number(form.mass) : null,
         massDeviation: form.massDeviation.trim() ? Number(form.massDeviation) : null,
         colours: Number(form.colours) || 1,
+        can: form.asked ? form.can : null,
         version: props.thing?.version ?? null,
     };
     save.mutate({ id: props.thing?.id ?? null, body });
 }
 const fields = computed(() => (save.error.value instanceof Problem ? save.error.value.fields : {}));
 const sizeError = computed(() => Object.entries(fields.value).find(([field]) => field.startsWith('size'))?.[1]);
-const elsewhere = computed(() => (fields.value.name || fields.value.amount || sizeError.value ? null : save.error.value));
+const canError = computed(() => Object.entries(fields.value).find(([field]) => field.startsWith('can'))?.[1]);
+const elsewhere = computed(() =>
+    fields.value.name || fields.value.amount || sizeError.value || canError.value ? null : save.error.value,
+);
 
 const shapes = Object.entries(thingShapes).map(([value, words]) => ({ value: value as Schemas['Shape'], words }));
 </script>
@@ -89,6 +107,23 @@ const shapes = Object.entries(thingShapes).map(([value, words]) => ({ value: val
                 </div>
             </Field>
             <Choice v-model="form.shape" label="Shape" :options="shapes" />
+            <fieldset v-for="question in questions" :key="question.label">
+                <legend class="mb-1 font-bold">{{ question.label }}</legend>
+                <div class="grid gap-x-4 sm:grid-cols-2">
+                    <label v-for="answer in question.answers" :key="answer" class="flex min-h-10 items-center gap-2">
+                        <input
+                            v-model="form.can"
+                            type="checkbox"
+                            class="size-5 accent-deep"
+                            :value="answer"
+                            @change="form.asked = true"
+                        />
+                        {{ abilities[answer] }}
+                    </label>
+                </div>
+            </fieldset>
+            <p v-if="canError" class="text-care" role="alert">{{ canError }}</p>
+            <p v-if="!form.asked" class="text-sm text-soft">Left empty, what is usual for the shape is taken.</p>
             <div class="grid gap-3 sm:grid-cols-3">
                 <Field v-slot="{ control }" id="thing-mass" label="Grams of one" :error="fields.mass"
                     ><input v-bind="control" v-model="form.mass" type="number" min="0.1" step="0.1"

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Schemas } from '@/api/client';
+import Cautions from '@/kit/Cautions.vue';
 
 /** What to lay out, show and say: read once, then out of the way. */
 defineProps<{ table: Schemas['TableView']; bare?: boolean }>();
@@ -7,10 +8,7 @@ defineProps<{ table: Schemas['TableView']; bare?: boolean }>();
 
 <template>
     <div class="space-y-3" :class="bare ? '' : 'rounded-2xl border border-hem bg-paper p-4'">
-        <div v-if="table.cautions.length" class="space-y-1 rounded-lg bg-care-cloth px-3 py-2 text-care">
-            <p v-for="caution in table.cautions" :key="caution">{{ caution }}</p>
-            <p class="text-sm">The usual cautions; labels, local rules and doctors come first.</p>
-        </div>
+        <Cautions :cautions="table.cautions" />
         <div>
             <h2>Lay out</h2>
             <ul class="list-disc pl-5">

@@ -16,6 +16,7 @@ const padded = (minute: number) => `${String(Math.floor(minute / 60)).padStart(2
 const windows = ref<{ from: string; to: string }[]>([]);
 const wet = ref(false);
 const quiet = ref(false);
+const highTable = ref(false);
 
 watch(
     () => props.open,
@@ -23,6 +24,7 @@ watch(
         windows.value = props.day.windows.map(([from = 0, to = 0]) => ({ from: padded(from), to: padded(to) }));
         wet.value = props.day.wet;
         quiet.value = props.day.quiet;
+        highTable.value = props.day.highTable;
     },
     { immediate: true },
 );
@@ -32,6 +34,7 @@ function plan() {
         windows: windows.value.map((window) => [minutes(window.from), minutes(window.to)]),
         wet: wet.value,
         quiet: quiet.value,
+        highTable: highTable.value,
     });
 }
 </script>
@@ -53,6 +56,11 @@ function plan() {
             </fieldset>
             <Toggle v-model="wet" label="Wet outside: stay in" />
             <Toggle v-model="quiet" label="Keep it quiet" />
+            <Toggle v-model="highTable" label="Our table is out of a crawler's reach" />
+            <p v-if="highTable" class="text-sm text-soft">
+                Then small things may lie there while a crawler is awake, not sitting at it. From about fifteen months they climb,
+                and it counts no more.
+            </p>
             <Notice :error="error" />
             <Button kind="strong" type="submit" :disabled="busy">Plan again</Button>
             <p class="text-sm text-soft">What is begun or done stays as it is.</p>

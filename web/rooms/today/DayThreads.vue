@@ -155,8 +155,8 @@ const doneState = (setUpId: string | null | undefined) => props.day.setUps.find(
                         :y1="lane(i)"
                         :y2="lane(i)"
                         :stroke="colour(child.thread)"
-                        :stroke-width="stretch.state === 'beside' ? 3 : 1.6"
-                        :stroke-dasharray="stretch.state === 'beside' ? '2 5' : undefined"
+                        :stroke-width="stretch.state === 'free' ? 1.6 : 3"
+                        :stroke-dasharray="stretch.state === 'beside' ? '2 5' : stretch.state === 'lap' ? '8 4' : undefined"
                         stroke-linecap="round"
                     />
                     <text

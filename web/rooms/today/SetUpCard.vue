@@ -8,6 +8,7 @@ import ThreadKnot from '@/kit/ThreadKnot.vue';
 import { formsWith, marks as markNames } from '@/generated/words';
 import { clock } from '@/kit/words';
 import Picture from '@/scene/Picture.vue';
+import Cautions from '@/kit/Cautions.vue';
 
 import WhyThis from './WhyThis.vue';
 
@@ -67,10 +68,7 @@ defineProps<{ setUp: Schemas['SetUpView']; number: number }>();
                         </div>
                     </li>
                 </ul>
-                <ul v-if="setUp.cautions.length" class="mt-3 space-y-1 rounded-lg bg-care-cloth px-3 py-2 text-care">
-                    <li v-for="caution in setUp.cautions" :key="caution">{{ caution }}</li>
-                    <li class="text-sm">The usual cautions; labels, local rules and doctors come first.</li>
-                </ul>
+                <Cautions :cautions="setUp.cautions" class="mt-3" />
             </div>
             <div class="flex shrink-0 items-end sm:w-36">
                 <RouterLink
