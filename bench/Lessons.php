@@ -194,6 +194,9 @@ final class Lessons
         if (\in_array(0, $laid, true) || 1 === preg_match('/\b0 [a-z]/', $this->layOutWords($setUp))) {
             $wrong[] = [self::LINES[0], $this->layOutWords($setUp)];
         }
+        if ([] === $setUp->laid && 1 === preg_match('/\ba few (drawn|counters|things\b(?! of different))/i', $this->layOutWords($setUp))) {
+            $wrong[] = [self::LINES[3], $this->layOutWords($setUp)];
+        }
         foreach ($this->containers($this->layOutWords($setUp), $names) as $container) {
             $wrong[] = [self::LINES[3], $container.' in "'.$this->layOutWords($setUp).'"'];
         }
@@ -210,6 +213,7 @@ final class Lessons
         }
         $withThings = [] !== $setUp->laid;
         // Goods in a shop are there to be paid for.
+        $kinds = \count(array_unique(array_map(static fn (Laid $one): string => $one->thing->id.' '.$one->thing->colour, $setUp->laid)));
         $isCounted = $withThings && 'goods' !== $setUp->laid[0]->roleId;
         foreach ($setUp->sittings[0]->questions as $question) {
             $prompt = $question->prompt;
@@ -229,16 +233,23 @@ final class Lessons
                 }
             }
             // A shape may be a tin somewhere in the room.
-            foreach ($prompt instanceof Kind\NameShape ? [] : $this->containers($this->ask($setUp, $question), $names) as $container) {
-                $wrong[] = [self::LINES[3], $container.' in "'.$this->ask($setUp, $question).'"'];
+            $said = $prompt instanceof Kind\NameShape ? [] : [
+                $this->ask($setUp, $question),
+                $this->words->answer($prompt, self::name($setUp)),
+                [] === $drawing->marks ? '' : $this->words->say('scenes', $drawing->alt, $drawing->values),
+            ];
+            foreach ($said as $sentence) {
+                foreach ($this->containers($sentence, $names) as $container) {
+                    $wrong[] = [self::LINES[3], $container.' in "'.$sentence.'"'];
+                }
             }
-            if ($isCounted && self::kinds($prompt) > \count($laid)) {
-                $wrong[] = [self::LINES[4], \sprintf('%s of %d', $key, \count($laid))];
+            if ($isCounted && self::kinds($prompt) > $kinds) {
+                $wrong[] = [self::LINES[4], \sprintf('%s of %d', $key, $kinds)];
             }
             if ($isCounted && self::needed($setUp->activity, $prompt) > array_sum($laid)) {
                 $wrong[] = [self::LINES[5], \sprintf('%s wants %d of %d', $key, self::needed($setUp->activity, $prompt), array_sum($laid))];
             }
-            if (self::isLaidWithTiles($prompt, $form) && !\in_array(Gear::Card, $setUp->gear(), true)) {
+            if (!$setUp->activity->needsNothing() && self::isLaidWithTiles($prompt, $form) && !\in_array(Gear::Card, $setUp->gear(), true)) {
                 $wrong[] = [self::LINES[7], $key];
             }
             if (!self::suits($setUp->activity, $prompt)) {

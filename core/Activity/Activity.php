@@ -38,6 +38,7 @@ final readonly class Activity
      * @param bool                     $checksOnly whether it is for a quick look at what was there, not for learning
      * @param int|null                 $smallest   smallest size of a step it is for; null for any
      * @param list<string>             $allergens  that it handles
+     * @param list<Occasion>           $occasions  that it is good for besides a sitting
      * @param array<string, list<Prop>> $formProps form => what it wants besides in that form only
      *
      * @throws InvalidActivity
@@ -63,6 +64,7 @@ final readonly class Activity
         public ?int $smallest = null,
         public array $formProps = [],
         public array $allergens = [],
+        public array $occasions = [],
     ) {
         if ($setUp < 0 || $setUp > self::LONGEST_SET_UP) {
             throw InvalidActivity::setUp($id, $setUp);
@@ -150,6 +152,7 @@ final readonly class Activity
             $this->smallest,
             $this->formProps,
             $allergens,
+            $this->occasions,
         );
     }
 }

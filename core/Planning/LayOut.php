@@ -31,6 +31,10 @@ final readonly class LayOut
     /** One size is told from the next at a glance when it is so many times as long. */
     public const CLEARLY_LONGER = 1.25;
 
+    /** Thinner than this is fiddly for small hands, longer than this is bulky on a table, in millimetres. */
+    private const FIDDLY_MM = 12.0;
+    private const BULKY_MM = 160.0;
+
     /** So many things are tried for a role before it is given up; the best come first. */
     private const TRIES = 6;
 
@@ -89,6 +93,7 @@ final readonly class LayOut
             && (Part::With === $part || !$this->cautions->wantParent($thing, $nearby, $on))));
         $worth = static fn (Thing $thing): float => (\in_array($thing->id, $liked, true) ? 1.0 : 0.0)
             - (\in_array($thing->id, $avoid, true) ? 2.0 : 0.0)
+            + self::handiness($thing)
             // Among equals, the kind there is plenty of is the easiest to find.
             + min(1.0, $thing->amount / 100);
 
@@ -272,6 +277,17 @@ final readonly class LayOut
         }
 
         return new Lack([] === $role->wants && !$one ? LackReason::Nothing : LackReason::CannotDo, $role->id, $count, null, 0, $role);
+    }
+
+    /** What small hands hold well goes before seeds and before what fills the table; 0 to 1. */
+    private static function handiness(Thing $thing): float
+    {
+        return match (true) {
+            null === $thing->size => 0.5,
+            $thing->size->middle < self::FIDDLY_MM => 0.0,
+            $thing->size->long > self::BULKY_MM => 0.3,
+            default => 1.0,
+        };
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pindle\Core\Scene;
 
+use Pindle\Core\Activity\Gear;
 use Pindle\Core\Drawing\Drawing;
 use Pindle\Core\Question\Sight;
 
@@ -36,7 +37,7 @@ final class Balance
             $width,
             34.0 + $high + 0.4 * $cell,
             $marks,
-            $sight->bag ? 'balance-to' : 'balance',
+            $canvas->alt($sight->bag ? 'balance-to' : 'balance', $sight->bag ? 'balance-to-bare' : 'balance-bare', Gear::Hanger),
             ['a' => $sight->left, 'b' => $sight->right, 'things' => $canvas->things($sight->left)],
         );
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pindle\Core\Scene;
 
+use Pindle\Core\Activity\Gear;
 use Pindle\Core\Child\WholeInBond;
 use Pindle\Core\Drawing\Drawing;
 use Pindle\Core\Question\Sight;
@@ -35,7 +36,11 @@ final class Bond
             2.5 * $big,
             2.3 * $big,
             $marks,
-            null === $part ? ($left ? 'bond-open-left' : 'bond-open') : ($left ? 'bond-left' : 'bond'),
+            $canvas->alt(
+                null === $part ? ($left ? 'bond-open-left' : 'bond-open') : ($left ? 'bond-left' : 'bond'),
+                null === $part ? 'bond-open-bare' : 'bond-bare',
+                Gear::Plate,
+            ),
             ['n' => $n, 'a' => $part ?? 0, 'things' => $canvas->things($n)],
         );
     }

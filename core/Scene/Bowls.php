@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pindle\Core\Scene;
 
+use Pindle\Core\Activity\Gear;
 use Pindle\Core\Drawing\Drawing;
 use Pindle\Core\Question\Sight;
 
@@ -33,7 +34,7 @@ final class Bowls
             $width,
             $height + ($sight->sentence ? 56.0 : 0.0),
             $marks,
-            'bowls',
+            $canvas->alt('bowls', 'bowls-bare', Gear::Bowl),
             ['a' => $a, 'b' => $b, 'things' => $canvas->things($a), 'others' => $canvas->others($b)],
         );
     }

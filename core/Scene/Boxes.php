@@ -28,6 +28,8 @@ final class Boxes
             ),
             ...$canvas->lines($n, 0.4 * $cell, ($height - $lines * $cell) / 2, 5, null, !$sight->covered),
             ...$canvas->card($card, $height / 2, $sight->covered ? '' : (string) $n),
-        ], $sight->covered ? 'box-label' : 'box', ['n' => $n, 'things' => $canvas->things($n)]);
+        ], $sight->covered
+            ? $canvas->alt('box-label', 'box-label-bare', Gear::Box)
+            : $canvas->alt('box', 'box-bare', Gear::Box), ['n' => $n, 'things' => $canvas->things($n)]);
     }
 }

@@ -37,6 +37,7 @@ final readonly class Canvas
     /**
      * @param non-empty-list<Thing> $things  of each role
      * @param bool                  $drawn   whether the child works with drawings rather than things
+     * @param bool                  $onTable whether the child works with things: then nothing stands in for them
      * @param list<Gear>            $brought what is there besides the things; nothing else is drawn
      */
     public function __construct(
@@ -46,6 +47,7 @@ final readonly class Canvas
         public FrameFilling $filling,
         public Randomizer $random,
         public bool $drawn,
+        private bool $onTable,
         private array $brought,
     ) {
         $this->thing = $things[0];
@@ -100,6 +102,9 @@ final readonly class Canvas
     public function put(float $x, float $y, ?Thing $thing = null, bool $faint = false, float $size = 1.0): array
     {
         $thing ??= $this->thing;
+        if ($this->onTable && \in_array($thing->glyph, self::STAND_INS, true)) {
+            return [];
+        }
 
         return [new Item($thing->id, $this->hand->thing(
             $thing->glyph,
@@ -120,6 +125,9 @@ final readonly class Canvas
      */
     public function lying(float $x, float $y, bool $faint): array
     {
+        if ($this->onTable && [] === $this->laid()) {
+            return [];
+        }
         $marks = $this->hand->thing($this->thing->glyph, $this->thing->name, $x, $y, $this->thing->longSide(), $faint, true, $this->thing->colour);
 
         return [new Item($this->thing->id, $marks, $faint)];
@@ -167,6 +175,12 @@ final readonly class Canvas
     public function has(Gear $gear): bool
     {
         return \in_array($gear, $this->brought, true);
+    }
+
+    /** What a drawing says for those who hear it: another message where the gear it speaks of is not there. */
+    public function alt(string $alt, string $bare, Gear $of): string
+    {
+        return $this->has($of) ? $alt : $bare;
     }
 
     /**

@@ -19,6 +19,6 @@ final class Cloth
         return new Drawing(8.6 * $cell, $high, [
             ...Cup::cover($canvas, Gear::Cloth, 1.5 * $cell, $high / 2, 2.8 * $cell, min($high, 2.4 * $cell), (string) $a),
             ...$canvas->lines($b, 3.4 * $cell, 0.0, 5, $canvas->other),
-        ], 'cloth', ['a' => $a, 'b' => $b, 'things' => $canvas->things($a), 'others' => $canvas->others($b)]);
+        ], $canvas->alt('cloth', 'cloth-bare', Gear::Cloth), ['a' => $a, 'b' => $b, 'things' => $canvas->things($a), 'others' => $canvas->others($b)]);
     }
 }

@@ -25,7 +25,7 @@ final class Cup
         return new Drawing(8.4 * $cell, $lines * $cell, [
             ...$canvas->lines($sight->seen, 0, 0),
             ...self::cover($canvas, Gear::Cup, 7.0 * $cell, $lines * $cell / 2, 2.4 * $cell, 2.0 * $cell, '?'),
-        ], 'cup', ['n' => $n, 'a' => $sight->seen, 'things' => $canvas->things($sight->seen)]);
+        ], $canvas->alt('cup', 'cup-bare', Gear::Cup), ['n' => $n, 'a' => $sight->seen, 'things' => $canvas->things($sight->seen)]);
     }
 
     /**

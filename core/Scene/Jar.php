@@ -25,6 +25,6 @@ final class Jar
             array_push($marks, ...$canvas->put((1 + $i % $wide) * $cell + $wobble, $high - (intdiv($i, $wide) + 0.6) * $cell));
         }
 
-        return new Drawing($width, $high, $marks, 'jar', ['things' => $canvas->thing->name]);
+        return new Drawing($width, $high, $marks, $canvas->alt('jar', 'jar-bare', Gear::Pot), ['things' => $canvas->thing->name]);
     }
 }

@@ -20,6 +20,6 @@ final class Mirror
             ...$canvas->lines($a, 0.0, 0.0),
             ...$canvas->gear(Gear::Mirror, $canvas->line(0.0, $high + 8.0, 5.0 * $cell, $high + 8.0)),
             ...$canvas->lines($b, 0.0, $high + 16.0, 5, null, !$sight->near),
-        ], $sight->near ? 'near-mirror' : 'mirror', ['a' => $a, 'b' => $b, 'things' => $canvas->things($a)]);
+        ], $sight->near ? 'near-mirror' : $canvas->alt('mirror', 'mirror-bare', Gear::Mirror), ['a' => $a, 'b' => $b, 'things' => $canvas->things($a)]);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pindle\Core\Scene;
 
+use Pindle\Core\Activity\Gear;
 use Pindle\Core\Drawing\Drawing;
 use Pindle\Core\Question\Sight;
 
@@ -22,6 +23,6 @@ final class Pile
             array_push($marks, ...$canvas->card(8.2 * $cell, $height / 2, (string) $sight->n));
         }
 
-        return new Drawing(10 * $cell, $height, $marks, 'pile', ['n' => $sight->n, 'things' => $canvas->thing->name]);
+        return new Drawing(10 * $cell, $height, $marks, $canvas->alt('pile', 'pile-bare', Gear::Plate), ['n' => $sight->n, 'things' => $canvas->thing->name]);
     }
 }

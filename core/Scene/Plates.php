@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pindle\Core\Scene;
 
+use Pindle\Core\Activity\Gear;
 use Pindle\Core\Drawing\Drawing;
 use Pindle\Core\Question\Sight;
 
@@ -23,7 +24,7 @@ final class Plates
             max(10 * $cell, $sight->plates * 3.2 * $cell),
             $top + 2.9 * $cell,
             $marks,
-            'plates',
+            $canvas->alt('plates', 'plates-bare', Gear::Plate),
             ['n' => $n, 'plates' => $sight->plates, 'things' => $canvas->things($n)],
         );
     }

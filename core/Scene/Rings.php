@@ -30,7 +30,7 @@ final class Rings
             $sight->groups * 4.2 * $cell,
             5.4 * $cell,
             $marks,
-            'rings',
+            $canvas->alt('rings', 'rings-bare', Gear::Ring),
             ['groups' => $sight->groups, 'things' => $canvas->thing->name, 'others' => $canvas->other->name],
         );
     }

@@ -46,7 +46,7 @@ final class Scenes
 
         return self::of(
             self::sight($wanted, $prompt),
-            new Canvas($hand, $things, $settings, $filling, $random, Form::Pictures === $form, $brought),
+            new Canvas($hand, $things, $settings, $filling, $random, Form::Pictures === $form, Form::Things === $form, $brought),
         );
     }
 

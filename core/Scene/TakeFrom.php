@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pindle\Core\Scene;
 
+use Pindle\Core\Activity\Gear;
 use Pindle\Core\Drawing\Drawing;
 use Pindle\Core\Question\Sight;
 
@@ -25,6 +26,12 @@ final class TakeFrom
             array_push($marks, ...$canvas->sentence([(string) $n, '−', (string) $gone, '=', ''], $width / 2, $height + 30.0));
         }
 
-        return new Drawing($width, $height + ($sight->sentence ? 56.0 : 0.0), $marks, 'take-from', ['n' => $n, 'b' => $gone, 'things' => $canvas->things($n)]);
+        return new Drawing(
+            $width,
+            $height + ($sight->sentence ? 56.0 : 0.0),
+            $marks,
+            $canvas->alt('take-from', 'take-from-bare', Gear::Bowl),
+            ['n' => $n, 'b' => $gone, 'things' => $canvas->things($n)],
+        );
     }
 }

@@ -7,6 +7,7 @@ namespace Pindle\App\Content;
 use Pindle\Core\Activity\Activity;
 use Pindle\Core\Activity\BrokenFormula;
 use Pindle\Core\Activity\Formula;
+use Pindle\Core\Activity\Occasion;
 use Pindle\Core\Activity\Part;
 use Pindle\Core\Activity\Place;
 use Pindle\Core\Activity\Prop;
@@ -128,6 +129,8 @@ final class ActivityFile
             $entry->flag('checks_only'),
             $entry->numberOrNull('smallest', 1, 1000),
             $formProps,
+            [],
+            $entry->choices('occasions', Occasion::class),
         );
     }
 
@@ -229,12 +232,14 @@ final class ActivityFile
             'things',
             'props',
             'props_in',
+            'occasions',
             'only',
             'naming',
             'care',
             'checks_only',
             'words',
         );
+        self::mustSuit($activity, $entry);
         $this->mustBeWorded($activity, $entry->within('words', $entry->map('words')));
         $map = $this->skills->map();
         $served = false;
@@ -277,6 +282,20 @@ final class ActivityFile
                 $role->count->try(array_map(array_values(...), $values));
             } catch (BrokenFormula $e) {
                 throw $entry->wrong('things.'.$i.'.count', rtrim($e->getMessage(), '.'));
+            }
+        }
+    }
+
+    /** What is said to free the parent does. */
+    private static function mustSuit(Activity $activity, Entry $entry): void
+    {
+        foreach ($activity->occasions as $occasion) {
+            $suits = match ($occasion) {
+                Occasion::Tray => Part::Alone === $activity->part,
+                Occasion::Moment, Occasion::ArmsFull => 0 === $activity->setUp && $activity->needsNothing(),
+            };
+            if (!$suits) {
+                throw $entry->wrong('occasions', \sprintf('"%s" does not go with its part, its things or the time it takes to set up', $occasion->value));
             }
         }
     }

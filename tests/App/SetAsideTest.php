@@ -63,7 +63,8 @@ final class SetAsideTest extends ApiTestCase
         self::assertSame([$setUp['sittings'][0]['childId'], 'Wim', null], [$child['id'], $child['name'], $child['born']]);
         self::assertContains('wheat', $child['allergies']);
         $corks = array_column($this->opens('/cupboard')['things'], null, 'name')['corks'];
-        self::assertNotSame([], array_filter($corks['safety'], static fn (array $caution): bool => $caution['blocked'] && str_contains($caution['say'], 'Wim')));
+        $blocked = static fn (array $caution): bool => $caution['blocked'] && str_contains($caution['say'], 'Wim');
+        self::assertNotSame([], array_filter($corks['safety'], $blocked));
     }
 
     public function test_an_own_activity_that_fails_later_is_set_aside(): void

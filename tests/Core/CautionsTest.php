@@ -15,6 +15,7 @@ use Pindle\Core\Caution\Rule;
 use Pindle\Core\Child\Child;
 use Pindle\Core\Thing\Ability;
 use Pindle\Core\Thing\Shape;
+use Pindle\Core\Thing\Size;
 use Pindle\Core\Thing\Thing;
 use Pindle\Tests\Make;
 
@@ -163,7 +164,8 @@ final class CautionsTest extends TestCase
 
     public function test_a_cord_is_one_from_twenty_two_centimetres_on_or_unmeasured(): void
     {
-        $cord = static fn (?float $long): Thing => new Thing('c', 'cord', 'cord', 3, null === $long ? null : Make::thing('x', 1, [50, 60, $long])->size, Shape::Soft);
+        $size = static fn (float $long): ?Size => Make::thing('x', 1, [50, 60, $long])->size;
+        $cord = static fn (?float $long): Thing => new Thing('c', 'cord', 'cord', 3, null === $long ? null : $size($long), Shape::Soft);
         $two = [Make::child('Two', 24)];
         $isCord = static fn (?float $long): bool => [] !== array_filter(
             Make::cautions()->about($cord($long), $two, Make::day(0)),

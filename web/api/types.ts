@@ -1055,6 +1055,8 @@ export interface components {
         WayIn: "see-it" | "touch-and-count" | "bars" | "move-and-tell";
         /** @enum {string} */
         Form: "things" | "pictures" | "symbols";
+        /** @enum {string} */
+        Occasion: "tray" | "moment" | "arms-full";
         ActivityCardView: {
             id: string;
             name: string;
@@ -1070,6 +1072,7 @@ export interface components {
             own: boolean;
             lacks?: string | null;
             picture: string;
+            occasions: components["schemas"]["Occasion"][];
         };
         ActivitiesView: {
             strands: {

@@ -106,3 +106,9 @@ export const abilities = {
     edible: 'are food',
     floats: 'float',
 } as const;
+
+export const occasions = {
+    tray: 'on a tray, alone',
+    moment: 'in the middle of the day',
+    'arms-full': 'with your arms full',
+} as const;

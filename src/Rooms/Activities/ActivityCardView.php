@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pindle\App\Rooms\Activities;
 
 use Pindle\App\Views\StepView;
+use Pindle\Core\Activity\Occasion;
 use Pindle\Core\Activity\Part;
 use Pindle\Core\Activity\Place;
 use Pindle\Core\Child\WayIn;
@@ -21,6 +22,7 @@ final readonly class ActivityCardView
      * @param list<WayIn>    $waysIn
      * @param list<Form>     $forms
      * @param string|null    $lacks   what keeps it from being laid out now, with the nearest way out
+     * @param list<Occasion> $occasions
      * @param string         $picture of one of its questions, as SVG
      */
     public function __construct(
@@ -38,6 +40,7 @@ final readonly class ActivityCardView
         public bool $own,
         public ?string $lacks,
         public string $picture,
+        public array $occasions,
     ) {
     }
 }

@@ -153,6 +153,7 @@ final readonly class ActivityViews
             Activities::isOwn($activity->id),
             null === $sample->lack ? null : $this->lacks->words($sample->lack, $children, $this->clock->today()),
             $this->pictures->card($sample->setUp, $sitting->questions[2], $sitting->course()->form, new Settings()),
+            $activity->occasions,
         );
     }
 

@@ -4,7 +4,7 @@ import { useRoute, useRouter } from 'vue-router';
 
 import type { Schemas } from '@/api/client';
 import { useActivities } from '@/api/queries';
-import { parts as partWords, places as placeWords, waysIn } from '@/generated/words';
+import { occasions, parts as partWords, places as placeWords, waysIn } from '@/generated/words';
 import Button from '@/kit/Button.vue';
 import Choice from '@/kit/Choice.vue';
 import Notice from '@/kit/Notice.vue';
@@ -26,6 +26,7 @@ const step = ref('');
 const place = ref<Schemas['Place'] | ''>('');
 const part = ref<Schemas['Part'] | ''>('');
 const way = ref<Schemas['WayIn'] | ''>('');
+const occasion = ref<Schemas['Occasion'] | ''>('');
 const possible = ref(false);
 const together = ref(false);
 const open = ref<string | null>(null);
@@ -63,6 +64,7 @@ const steps = computed(() => {
 const places = choices('Any place', placeWords);
 const parts = choices('Any part of mine', partWords);
 const ways = choices('Any way in', waysIn);
+const times = choices('Any time', occasions);
 const shown = computed(() =>
     all.value.filter(
         (activity) =>
@@ -71,6 +73,7 @@ const shown = computed(() =>
             (!place.value || activity.places.includes(place.value)) &&
             (!part.value || activity.part === part.value) &&
             (!way.value || activity.waysIn.includes(way.value)) &&
+            (!occasion.value || activity.occasions.includes(occasion.value)) &&
             (!possible.value || !activity.lacks) &&
             (!together.value || activity.together),
     ),
@@ -112,6 +115,7 @@ function show(id: string | null) {
                 <Choice v-model="place" label="Place" :options="places" />
                 <Choice v-model="part" label="My part" :options="parts" />
                 <Choice v-model="way" label="Way in" :options="ways" />
+                <Choice v-model="occasion" label="Good for" :options="times" />
             </div>
             <div class="mb-4 flex flex-wrap items-center gap-x-8 gap-y-1">
                 <Toggle v-model="possible" label="Only with what we have" />
