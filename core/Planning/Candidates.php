@@ -6,6 +6,7 @@ namespace Pindle\Core\Planning;
 
 use Pindle\Core\Activity\Activity;
 use Pindle\Core\Activity\Catalogue;
+use Pindle\Core\Activity\Occasion;
 use Pindle\Core\Activity\Place;
 use Pindle\Core\Advice\RankedStep;
 use Pindle\Core\Advice\Ranking;
@@ -37,6 +38,9 @@ final readonly class Candidates
 
     /** An activity that the last tries of the step did not use counts more while the secure rule still wants variety. */
     public const BRINGS_VARIETY = 1.25;
+
+    /** What takes no set-up and no hands is for moments in between: at a planned time things to handle go before it. */
+    public const FOR_MOMENTS = 0.4;
 
     /** How much less an activity counts that all the last tries of the step were made with. */
     public const WORN = 0.5;
@@ -138,8 +142,14 @@ final readonly class Candidates
             (self::bringsVariety($learner, $step, $activity) ? self::BRINGS_VARIETY : 1.0)
                 * (\in_array($settings->wayIn, $activity->waysIn, true) ? self::OWN_WAY_IN : 1.0)
                 * ($settings->namingNumerals === $activity->naming ? self::OWN_NAMING : 1.0)
+                * (self::isForMoments($activity) ? self::FOR_MOMENTS : 1.0)
                 * ($wanted ? self::WANTED : 1.0),
         );
+    }
+
+    private static function isForMoments(Activity $activity): bool
+    {
+        return \in_array(Occasion::Moment, $activity->occasions, true) || \in_array(Occasion::ArmsFull, $activity->occasions, true);
     }
 
     private static function bringsVariety(Learner $learner, RankedStep $step, Activity $activity): bool

@@ -26,6 +26,10 @@ final class SimulatedChild
     /** One child in so many guesses a lot; one in so many never says a quick answer. */
     private const ONE_IN = 8;
 
+    /** So many months before most children can, a step is hardly to be had by practice. */
+    private const AHEAD = 5.0;
+    private const DAYS_A_MONTH = 30.44;
+
     /** @var array<string, true> steps that were learnt at some time, whether or not they are still there */
     private array $learnt = [];
 
@@ -37,6 +41,11 @@ final class SimulatedChild
 
     /** @var array<string, int> step id => day number it was last practised */
     private array $lastDay = [];
+
+    /** @var array<string, float> strand => months that the child is old in it, on the day it was made */
+    private array $maturity = [];
+
+    private int $madeOn = 0;
 
     private function __construct(
         private readonly SkillMap $map,
@@ -53,8 +62,12 @@ final class SimulatedChild
     ) {
     }
 
-    /** A child of an age, in months, who knows about what children of that age know, give or take; every known step's needs are known. */
-    public static function ofAge(SkillMap $map, int $months, Randomizer $random, LocalDate $on): self
+    /**
+     * A child of an age, in months, who knows about what children of that age know, give or take; every known step's needs are known.
+     *
+     * @param float $spread how far children of one age differ; 1 as they do, 0 not at all
+     */
+    public static function ofAge(SkillMap $map, int $months, Randomizer $random, LocalDate $on, float $spread = 1.0): self
     {
         $guesser = 1 === $random->getInt(1, self::ONE_IN);
         $neverQuick = 1 === $random->getInt(1, self::ONE_IN);
@@ -72,10 +85,12 @@ final class SimulatedChild
             $guesser,
         );
         // Ahead or behind on the whole, in a strand, and now and then in a single step.
-        $whole = self::between($random, -10.0, 10.0);
+        $whole = $spread * self::between($random, -10.0, 10.0);
+        $child->madeOn = $on->dayNumber;
         $strands = [];
         foreach ($map->steps as $step) {
-            $strand = $strands[$step->skill->strand->value] ??= self::between($random, -7.0, 7.0);
+            $strand = $strands[$step->skill->strand->value] ??= $spread * self::between($random, -7.0, 7.0);
+            $child->maturity[$step->skill->strand->value] = $months + $whole + $strand;
             if ($child->haveLearnt($step->needs) && $months + $whole + $strand + self::between($random, -5.0, 5.0) >= self::usualMonths($step)) {
                 $child->learnt[$step->id] = true;
                 // What has been there for long stays for long.
@@ -108,8 +123,13 @@ final class SimulatedChild
             $ready = $ready && $this->knows($need, $on);
         }
 
-        // What was there before comes back sooner; what has no ground under it hardly comes.
-        return min(0.6, $this->learns * ($ready ? 1.0 : 0.15) * (isset($this->learnt[$stepId]) ? 3.0 : 1.0));
+        $step = $this->map->step($stepId);
+        $early = self::usualMonths($step) - $this->maturity[$step->skill->strand->value] - ($on->dayNumber - $this->madeOn) / self::DAYS_A_MONTH;
+
+        // What was there before comes back sooner; what has no ground under it hardly comes, nor what is for much older children.
+        $known = isset($this->learnt[$stepId]) ? 3.0 : 1.0;
+
+        return min(0.6, $this->learns * ($ready ? 1.0 : 0.15) * $known * exp(-max(0.0, $early - self::AHEAD) / self::AHEAD));
     }
 
     /**
@@ -207,6 +227,6 @@ final class SimulatedChild
     /** The age in months at which a made-up child knows a step: not quite what the map says, so that no plan is measured against its own guesses. */
     private static function usualMonths(Step $step): float
     {
-        return 1.1 * $step->reach->months - 4.0;
+        return 1.08 * $step->reach->months - 5.0;
     }
 }

@@ -68,13 +68,14 @@ final class SkillFile
     private function skill(string $strand, string $id, mixed $data): Skill
     {
         $entry = $this->files->entry('skills', $id, $data, $strand.'.'.$id);
-        $entry->knowsOnly('name', 'done', 'kind', 'forms', 'slips', 'asks', 'reaches', 'signs');
+        $entry->knowsOnly('name', 'done', 'kind', 'forms', 'slips', 'asks', 'reaches', 'signs', 'shift');
         $reaches = [];
         foreach ($entry->map('reaches') as $name => $reach) {
             $reaches[(string) $name] = $this->reach(
                 $id,
                 (string) $name,
                 $entry->map('asks'),
+                $entry->decimalOrNull('shift') ?? 0.0,
                 $entry->within('reaches.'.$name, \is_array($reach) && !array_is_list($reach) ? $reach : ['needs' => $reach]),
             );
         }
@@ -93,8 +94,11 @@ final class SkillFile
         );
     }
 
-    /** @param array<string, mixed> $asks */
-    private function reach(string $skillId, string $name, array $asks, Entry $reach): Reach
+    /**
+     * @param array<string, mixed> $asks
+     * @param float                $shift months that the skill comes later, or below 0 earlier, than its reach says
+     */
+    private function reach(string $skillId, string $name, array $asks, float $shift, Entry $reach): Reach
     {
         $reach->knowsOnly('name', 'needs', 'size', 'months', 'asks', 'when');
         if (!ctype_digit($name)) {
@@ -122,7 +126,7 @@ final class SkillFile
             return new Reach(
                 $name,
                 ctype_digit($name) ? (int) $name : $reach->number('size', 1, 1000),
-                is_numeric($months) ? (float) $months : throw $reach->wrong('months', 'should be a number'),
+                is_numeric($months) ? (float) $months + $shift : throw $reach->wrong('months', 'should be a number'),
                 $reach->texts('needs'),
                 new Variant($skillId.'@'.$name, $variant),
                 array_map(static function (Entry $when): When {

@@ -53,6 +53,9 @@ use Symfony\Component\Uid\Uuid;
 final class DemoHistory
 {
     public const DAYS = 84;
+
+    /** The sample children are near what is usual for their ages. */
+    private const SPREAD = 0.3;
     private const DEVICE = '0197a000-0000-7000-8000-0000000000de';
 
     /** @var array<string, ChildRecord> */
@@ -96,7 +99,7 @@ final class DemoHistory
         $first = $today->plusDays(-self::DAYS - 1);
         foreach ($children as $thread => $child) {
             $settings = $this->household->settings()[$thread];
-            $simulated[$child->id] = SimulatedChild::ofAge($this->map, $child->ageInMonths($first) - 2, $random, $first);
+            $simulated[$child->id] = SimulatedChild::ofAge($this->map, $child->ageInMonths($first), $random, $first, self::SPREAD);
             $children[$thread] = $this->firstLook(
                 $child->taught(Settings::chosen($settings, [], $child->ageInMonths($today))),
                 $simulated[$child->id],

@@ -160,4 +160,17 @@ final class ActivitiesTest extends ApiTestCase
         self::assertContains('step', $kinds('take'));
         self::assertSame([], $kinds('zzz'));
     }
+
+    public function test_an_own_activity_is_asked_about_like_what_ships(): void
+    {
+        $this->addChild('Wim', '2023-06-01');
+        $file = $this->text('/activities/pass-it-on/file');
+        $saying = static fn (string $words): array => ['text' => str_replace('Nothing to lay out. Take any one thing to pass.', $words, $file)];
+
+        $this->refuse(422, 'text', 'POST', '/activities', $saying('Eat popcorn beside a candle.'));
+        $own = $this->ask('POST', '/activities', $saying('Eat popcorn and jump after each.'), 201);
+        $shorts = array_column($this->ask('GET', '/activities/'.$own['id'])['cautions'], 'blocked', 'short');
+        self::assertTrue($shorts['can choke']);
+        self::assertStringContainsString('Wim', (string) $this->ask('GET', '/activities/'.$own['id'])['card']['lacks']);
+    }
 }

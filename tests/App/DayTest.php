@@ -101,7 +101,7 @@ final class DayTest extends ApiTestCase
         $chant = array_values(array_filter($this->ask('GET', '/today')['setUps'], static fn (array $setUp): bool => 'tower-chant' === $setUp['activityId']))[0];
 
         self::assertSame([], $chant['laid']);
-        self::assertSame('A few things in piles of the same size, or just hands.', $this->ask('GET', '/table/'.$chant['id'])['layOut']);
+        self::assertSame('Nothing to lay out: hands, feet or fingers do.', $this->ask('GET', '/table/'.$chant['id'])['layOut']);
     }
 
     public function test_sending_a_try_twice_records_it_once(): void

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Pindle\Tests\App;
 
+use PHPUnit\Framework\Attributes\DataProvider;
+
 /** Children and things: what is kept, what is used at once. */
 final class HouseholdTest extends ApiTestCase
 {
@@ -121,5 +123,60 @@ final class HouseholdTest extends ApiTestCase
 
         self::assertSame(['corks', 'socks'], array_column($cupboard['things'], 'name'));
         $this->refuse(422, 'shipped.0', 'POST', '/cupboard/tick', ['shipped' => ['anvils']]);
+    }
+
+    /** @return iterable<string, array{string, string, bool}> what a parent calls a thing, a rule that speaks about it, whether it is kept off the table */
+    public static function dangers(): iterable
+    {
+        yield 'marbles' => ['marbles', 'goes into noses', false];
+        yield 'in capitals' => ['MARBLES', 'goes into noses', false];
+        yield 'with an accent' => ['márbles', 'goes into noses', false];
+        yield 'honey cake' => ['honey cake', 'allergy: wheat', true];
+        yield 'string' => ['string', 'long cord', true];
+        yield 'grapes' => ['Grapes', 'cut it up', false];
+    }
+
+    #[DataProvider('dangers')]
+    public function test_a_thing_of_their_own_is_known_by_its_name(string $name, string $short, bool $isKeptOff): void
+    {
+        $this->ask('POST', '/children', ['name' => 'Tiny', 'born' => '2023-06-01', 'allergies' => ['gluten', 'wheat']], 201);
+        $thing = $this->ask('POST', '/cupboard', ['name' => $name, 'amount' => 12, 'size' => [100, 100, 300], 'shape' => 'block'], 201);
+
+        $shorts = array_column($thing['safety'], 'blocked', 'short');
+        self::assertArrayHasKey($short, $shorts);
+        self::assertSame($isKeptOff, $shorts[$short]);
+    }
+
+    public function test_what_is_never_used_is_refused_by_any_name_and_nothing_is_stored(): void
+    {
+        foreach (['AA battery', 'NEEDLE', 'needles', 'Magnets', 'matches', 'water beads'] as $name) {
+            $this->refuse(422, 'name', 'POST', '/cupboard', ['name' => $name, 'amount' => 3]);
+        }
+        self::assertSame([], $this->ask('GET', '/cupboard')['things']);
+    }
+
+    public function test_what_stacks_and_rolls_is_asked_about_in_words_and_what_it_can_is_kept(): void
+    {
+        $ball = ['name' => 'wooden balls', 'amount' => 9, 'size' => [60, 60, 60], 'shape' => 'ball'];
+        $this->refuse(422, 'can.1', 'POST', '/cupboard', $ball + ['can' => ['sounds', 'stacks']]);
+        $this->refuse(422, 'can.0', 'POST', '/cupboard', $ball + ['can' => ['flies']]);
+        self::assertSame([], $this->ask('GET', '/cupboard')['things'], 'nothing is stored');
+
+        $thing = $this->ask('POST', '/cupboard', $ball + ['can' => ['sounds']], 201);
+        self::assertSame(['sounds'], $thing['can']);
+        $usual = $this->ask('POST', '/cupboard', ['shape' => 'disc', 'can' => null] + $ball, 201);
+        self::assertSame(['lies-still', 'covers'], $usual['can'], 'what is usual for the shape, where nobody was asked');
+    }
+
+    public function test_an_allergy_in_any_word_is_kept_and_a_word_nobody_knows_is_said_so(): void
+    {
+        $id = $this->ask('POST', '/children', ['name' => 'Wim', 'born' => '2018-06-01', 'allergies' => [' dairy', 'Nuts ', 'xyz']], 201)['id'];
+        $child = array_column($this->ask('GET', '/children')['present'], null, 'id')[$id];
+        self::assertSame(['dairy', 'nuts', 'xyz'], $child['allergies']);
+        self::assertSame(['xyz'], $child['allergiesAsked']);
+
+        $said = static fn (array $thing): array => array_column($thing['safety'], 'short');
+        self::assertContains('allergy: dairy', $said($this->ask('POST', '/cupboard', ['name' => 'cheese', 'amount' => 3], 201)));
+        self::assertContains('ask: xyz?', $said($this->ask('POST', '/cupboard', ['name' => 'crackers', 'amount' => 3], 201)));
     }
 }

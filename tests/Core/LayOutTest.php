@@ -95,8 +95,8 @@ final class LayOutTest extends TestCase
 
         self::assertSame(LackReason::TooBig, self::lack('ten-tray', new Kind\FillFrame('read-frame', 7), [self::thing('spoons', 20, [15, 30, 50])]));
         self::assertSame(['things' => ['spoons' => 5]], self::laid('ten-tray', new Kind\FillFrame('read-frame', 7), [self::thing('spoons', 20, [15, 30, 49])]));
-        self::assertSame(LackReason::TooSmall, self::lack('line-of-feet', new Kind\MeasureWith(7), [self::thing('spoons', 20, [15, 30, 59])]));
-        self::assertSame(['things' => ['spoons' => 7]], self::laid('line-of-feet', new Kind\MeasureWith(7), [self::thing('spoons', 20, [15, 30, 60])]));
+        self::assertSame(LackReason::TooSmall, self::lack('line-of-feet', new Kind\MeasureWith(7), [self::thing('spoons', 20, [15, 30, 99])]));
+        self::assertSame(['things' => ['spoons' => 7]], self::laid('line-of-feet', new Kind\MeasureWith(7), [self::thing('spoons', 20, [15, 30, 100])]));
         self::assertSame(LackReason::Unsafe, self::lack('take-some', new Kind\Take('take', 7, 3), [self::thing('beans', 60, [7, 9, 16])], 24));
         self::assertSame(LackReason::Uneven, self::lack('hanger-balance', new Kind\Balance(5, null), [$lumps]));
         self::assertSame(['things' => ['blocks' => 10]], self::laid('hanger-balance', new Kind\Balance(5, null), [$lumps, $blocks]));

@@ -129,13 +129,14 @@ final class PlannerTest extends TestCase
     {
         $boat = self::boat();
         $plan = self::planner()->plan($boat);
+        $hers = array_values(array_filter($plan->setUps, static fn (SetUp $setUp): bool => null !== $setUp->sittingOf('maren')))[0];
         $of = static fn (string $key, int $start, int $end): SetUp => new SetUp(
             $key,
-            $plan->setUps[0]->activity,
+            $hers->activity,
             Place::Table,
             Part::Alone,
             new Span($start, $end),
-            [$plan->setUps[0]->sittingOf('maren') ?? $plan->setUps[0]->sittings[0]],
+            [$hers->sittingOf('maren') ?? $hers->sittings[0]],
             [],
         );
         [$kept, $more] = [$of('kept', 560, 564), $of('more', 574, 580)];
