@@ -18,6 +18,7 @@ final readonly class Role
      * @param list<Form>          $forms    in which it is laid out; empty for all
      * @param list<list<Ability>> $wants    what its things must be able to do: one of each list
      * @param float|null          $minSide  least longest side in millimetres
+     * @param bool                $colour   whether another colour of what lies there goes before another kind
      */
     public function __construct(
         public string $id,
@@ -29,6 +30,7 @@ final readonly class Role
         public array $wants = [],
         public ?float $minSide = null,
         public Sameness $sameness = Sameness::Alike,
+        public bool $colour = false,
     ) {
     }
 

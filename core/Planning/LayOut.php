@@ -299,8 +299,8 @@ final readonly class LayOut
     {
         $same = [] !== array_filter($laid, static fn (Laid $one): bool => $one->thing->id === $thing->id);
 
-        // Another kind is told apart more easily than another colour.
-        return ($same ? ($role->apart ? -0.5 : 2.0) : 0.0) + ($role->even && null !== $thing->mass ? 1.0 : 0.0);
+        // Another kind is told apart more easily than another colour, unless it is colours that are meant.
+        return ($same ? ($role->apart && !$role->colour ? -0.5 : 2.0) : 0.0) + ($role->even && null !== $thing->mass ? 1.0 : 0.0);
     }
 
     /**

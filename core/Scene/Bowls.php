@@ -22,7 +22,7 @@ final class Bowls
         foreach ([[$a, $start, $canvas->thing], [$b, $start + $wide + 0.6 * $cell, $canvas->other]] as [$count, $left, $thing]) {
             array_push(
                 $marks,
-                ...$canvas->bowl($left + $wide / 2, $height / 2, $wide, $height),
+                ...($canvas->has(Gear::Bowl) ? $canvas->bowl(...) : $canvas->plate(...))($left + $wide / 2, $height / 2, $wide, $height),
                 ...$canvas->lines($count, $left + ($wide - 4 * $canvas->cell($thing)) / 2, 0.6 * $cell, 4, $thing),
             );
         }

@@ -123,14 +123,15 @@ final readonly class Canvas
      *
      * @return list<Mark>
      */
-    public function lying(float $x, float $y, bool $faint): array
+    public function lying(float $x, float $y, bool $faint, ?Thing $thing = null, float $size = 1.0): array
     {
+        $thing ??= $this->thing;
         if ($this->onTable && [] === $this->laid()) {
             return [];
         }
-        $marks = $this->hand->thing($this->thing->glyph, $this->thing->name, $x, $y, $this->thing->longSide(), $faint, true, $this->thing->colour);
+        $marks = $this->hand->thing($thing->glyph, $thing->name, $x, $y, $thing->longSide() * $size, $faint, true, $thing->colour);
 
-        return [new Item($this->thing->id, $marks, $faint)];
+        return [new Item($thing->id, $marks, $faint)];
     }
 
     /**

@@ -13,19 +13,27 @@ final class Sizes
     /** Where length does not tell, all are drawn so long, in millimetres. */
     private const SAME = 60.0;
 
+    /** Room between two of them, in millimetres. */
+    private const BETWEEN = 12.0;
+
     public static function draw(Sight\Sizes $sight, Canvas $canvas): Drawing
     {
         $marks = [];
-        $y = 0.0;
-        $width = 0.0;
+        [$right, $bottom] = [0.0, 0.0];
         foreach ($canvas->random->shuffleArray(\array_slice($canvas->laid(), 0, $sight->n)) as $thing) {
-            $size = $sight->trueToSize ? 1.0 : self::SAME / $thing->longSide();
-            $long = $thing->longSide() * $size;
-            array_push($marks, ...$canvas->put($long / 2, $y + $long / 2, $thing, false, $size));
-            $y += $long + 10.0;
-            $width = max($width, $long);
+            if ($sight->trueToSize) {
+                // Under one another from one edge, as they are compared.
+                $high = $thing->size->middle ?? $thing->longSide() / 2;
+                array_push($marks, ...$canvas->lying($thing->longSide() / 2, $bottom + $high / 2, false, $thing));
+                $right = max($right, $thing->longSide());
+                $bottom += $high + self::BETWEEN;
+            } else {
+                array_push($marks, ...$canvas->put($right + self::SAME / 2, self::SAME / 2, $thing, false, self::SAME / $thing->longSide()));
+                $right += self::SAME + self::BETWEEN;
+                $bottom = self::SAME;
+            }
         }
 
-        return [] === $marks ? new Drawing(1.0, 1.0, [], 'sizes', ['n' => $sight->n]) : new Drawing($width, $y, $marks, 'sizes', ['n' => $sight->n]);
+        return [] === $marks ? new Drawing(1.0, 1.0, [], 'sizes', ['n' => $sight->n]) : new Drawing($right, $bottom, $marks, 'sizes', ['n' => $sight->n]);
     }
 }

@@ -73,7 +73,7 @@ final class ActivityFile
         }, $entry->textMap('serves'));
         $pictures = array_map(static fn (string $picture): Picture => $entry->case('scenes', $picture, Picture::class), $entry->textMap('scenes'));
         $roles = array_map(static function (Entry $role): Role {
-            $role->knowsOnly('role', 'count', 'apart', 'min_side', 'max_side', 'forms', 'even', 'can', 'as');
+            $role->knowsOnly('role', 'count', 'apart', 'min_side', 'max_side', 'forms', 'even', 'can', 'as', 'colour');
             try {
                 return new Role(
                     $role->text('role'),
@@ -91,6 +91,7 @@ final class ActivityFile
                     ),
                     $role->numberOrNull('min_side', 1, 3000),
                     null === $role->textOrNull('as') ? Sameness::Alike : $role->case('as', $role->text('as'), Sameness::class),
+                    $role->flag('colour'),
                 );
             } catch (BrokenFormula $e) {
                 throw $role->wrong('count', rtrim($e->getMessage(), '.'));
