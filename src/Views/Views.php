@@ -62,8 +62,9 @@ final readonly class Views
         $views = [];
         foreach ($cautions as $caution) {
             $say = $this->words->caution($caution);
+            $short = $this->words->cautionShort($caution);
             $views[$say] ??= new CautionView(
-                $this->words->cautionShort($caution),
+                $caution->blocks() ? $this->words->say('stand_ins', 'kept-from', ['child' => $caution->childName, 'what' => $short]) : ucfirst($short),
                 $say,
                 $this->words->cautionWhy($caution)[0],
                 $this->words->cautionWhy($caution)[1],

@@ -170,7 +170,7 @@ final class ActivitiesTest extends ApiTestCase
         $this->refuse(422, 'text', 'POST', '/activities', $saying('Eat popcorn beside a candle.'));
         $own = $this->ask('POST', '/activities', $saying('Eat popcorn and jump after each.'), 201);
         $shorts = array_column($this->ask('GET', '/activities/'.$own['id'])['cautions'], 'blocked', 'short');
-        self::assertTrue($shorts['can choke']);
+        self::assertTrue($shorts['Not for Wim: can choke']);
         self::assertStringContainsString('Wim', (string) $this->ask('GET', '/activities/'.$own['id'])['card']['lacks']);
     }
 }

@@ -128,12 +128,12 @@ final class HouseholdTest extends ApiTestCase
     /** @return iterable<string, array{string, string, bool}> what a parent calls a thing, a rule that speaks about it, whether it is kept off the table */
     public static function dangers(): iterable
     {
-        yield 'marbles' => ['marbles', 'goes into noses', false];
-        yield 'in capitals' => ['MARBLES', 'goes into noses', false];
-        yield 'with an accent' => ['márbles', 'goes into noses', false];
-        yield 'honey cake' => ['honey cake', 'allergy: wheat', true];
-        yield 'string' => ['string', 'long cord', true];
-        yield 'grapes' => ['Grapes', 'cut it up', false];
+        yield 'marbles' => ['marbles', 'Goes into noses', false];
+        yield 'in capitals' => ['MARBLES', 'Goes into noses', false];
+        yield 'with an accent' => ['márbles', 'Goes into noses', false];
+        yield 'honey cake' => ['honey cake', 'Not for Tiny: allergy: wheat', true];
+        yield 'string' => ['string', 'Not for Tiny: long cord', true];
+        yield 'grapes' => ['Grapes', 'Cut it up', false];
     }
 
     #[DataProvider('dangers')]
@@ -176,7 +176,7 @@ final class HouseholdTest extends ApiTestCase
         self::assertSame(['xyz'], $child['allergiesAsked']);
 
         $said = static fn (array $thing): array => array_column($thing['safety'], 'short');
-        self::assertContains('allergy: dairy', $said($this->ask('POST', '/cupboard', ['name' => 'cheese', 'amount' => 3], 201)));
-        self::assertContains('ask: xyz?', $said($this->ask('POST', '/cupboard', ['name' => 'crackers', 'amount' => 3], 201)));
+        self::assertContains('Not for Wim: allergy: dairy', $said($this->ask('POST', '/cupboard', ['name' => 'cheese', 'amount' => 3], 201)));
+        self::assertContains('Ask: xyz?', $said($this->ask('POST', '/cupboard', ['name' => 'crackers', 'amount' => 3], 201)));
     }
 }

@@ -15,7 +15,7 @@ defineProps<{ cautions: Schemas['CautionView'][] }>();
                 <DisclosureButton
                     class="inline-flex min-h-8 items-center gap-1.5 rounded-lg bg-care-cloth px-2.5 text-sm font-bold"
                     :class="open ? 'rounded-b-none' : ''"
-                    ><TriangleAlert :size="16" aria-hidden="true" />{{ caution.blocked ? 'Kept off: ' : '' }}{{ caution.short
+                    ><TriangleAlert :size="16" aria-hidden="true" />{{ caution.short
                     }}<span class="sr-only">. Why?</span></DisclosureButton
                 >
                 <DisclosurePanel class="max-w-md rounded-lg rounded-tl-none bg-care-cloth px-3 py-2 text-sm">

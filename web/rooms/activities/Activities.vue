@@ -109,7 +109,7 @@ function show(id: string | null) {
             >
                 One of your own can not be read any more and is left out: {{ broken }}
             </p>
-            <div class="mb-3 grid grid-cols-2 gap-3 lg:grid-cols-5" role="group" aria-label="Narrow it down">
+            <div class="mb-3 grid grid-cols-2 gap-3 sm:grid-cols-3 xl:grid-cols-6" role="group" aria-label="Narrow it down">
                 <Choice v-model="strand" label="Strand" :options="strands" />
                 <Choice v-model="step" label="Step" :options="steps" />
                 <Choice v-model="place" label="Place" :options="places" />
@@ -144,7 +144,7 @@ function show(id: string | null) {
                             <span class="mt-1 block text-sm">
                                 {{ activity.own ? 'Your own, ' : '' }}{{ partWords[activity.part]
                                 }}{{ activity.together ? ', for several' : ''
-                                }}{{ activity.needsNothing ? ', nothing to fetch' : '' }}
+                                }}{{ activity.occasions.map((one) => ', ' + occasions[one]).join('') }}
                             </span>
                             <span v-if="activity.lacks" class="mt-1 block text-sm text-care">{{ activity.lacks }}</span>
                         </button>

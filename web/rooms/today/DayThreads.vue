@@ -103,6 +103,8 @@ const setUpName = (setUpId: string | null | undefined) => props.day.setUps.find(
 const sitting = (name: string, at: Schemas['StretchView']) =>
     `${numberOf(at.setUpId)}: ${name} sits at ${setUpName(at.setUpId)}, ${clock(at.start)} to ${clock(at.end)}`;
 const doneState = (setUpId: string | null | undefined) => props.day.setUps.find((one) => one.id === setUpId)?.state;
+/** Whether anyone is too young for a sitting. */
+const onLap = computed(() => props.day.children.some((child) => child.stretches.some((stretch) => stretch.state === 'lap')));
 </script>
 
 <template>
@@ -218,7 +220,8 @@ const doneState = (setUpId: string | null | undefined) => props.day.setUps.find(
             </g>
         </svg>
         <figcaption class="px-2 pb-2 text-sm text-soft">
-            Your thread comes down to whoever needs you. Thick: at the table. Dotted: playing beside you. Thin: on their own.
+            Your thread comes down to whoever needs you. Thick: at the table. Dotted: playing beside you.
+            <template v-if="onLap">Dashed: on your lap.</template> Thin: on their own.
         </figcaption>
     </figure>
 </template>
