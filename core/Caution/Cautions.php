@@ -66,12 +66,15 @@ final class Cautions
     }
 
     /**
-     * Whether nothing blocks the thing with these children in reach.
+     * Whether nothing blocks the thing with these children in reach; what is refused lies out for nobody.
      *
      * @param list<Child> $nearby
      */
     public function allow(Thing $thing, array $nearby, LocalDate $on): bool
     {
+        if (null !== $this->refusal($thing)) {
+            return false;
+        }
         foreach ($this->rules as $rule) {
             foreach ($rule->level->blocks() ? $nearby : [] as $child) {
                 if ([] !== $this->applies($rule, $thing, $child, $on)) {

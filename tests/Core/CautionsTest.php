@@ -116,6 +116,7 @@ final class CautionsTest extends TestCase
 
         self::assertEqualsCanonicalizing($rules, $found);
         self::assertSame(\in_array('refused', $rules, true), null !== Make::cautions()->refusal($thing));
+        self::assertSame(!\in_array('refused', $rules, true), Make::cautions()->allow($thing, [], Make::day(0)), 'also while nobody is near');
     }
 
     /** @return iterable<string, array{string, string, string|null}> the parent's word, the name of a thing, what is blocked; "?" where it is asked about */
