@@ -57,6 +57,17 @@ final class CandidatesTest extends TestCase
         );
     }
 
+    public function test_at_a_planned_time_things_to_handle_go_before_what_is_for_moments(): void
+    {
+        $suits = static fn (string $activity): float => self::of(
+            self::learner(settings: new Settings(WayIn::SeeIt)),
+            0,
+            'say-count@3',
+        )[$activity]->worth->suits;
+
+        self::assertSame([1.0, 0.4, 0.4], [$suits('froth-count'), $suits('steps-to-bed'), $suits('whisper-count')]);
+    }
+
     public function test_the_childs_own_way_in_and_way_of_naming_count_for_an_activity(): void
     {
         $suits = static fn (Settings $settings, string $step, string $activity): float => self::of(

@@ -148,6 +148,16 @@ final class LayOutTest extends TestCase
         self::assertSame('few', self::first([self::thing('many', 100), self::thing('few', 7)], [], ['few']));
     }
 
+    public function test_small_hands_get_what_they_hold_well(): void
+    {
+        $best = static fn (Thing ...$things): string => (string) array_key_first(self::filled(self::role('5', Sameness::Alike), array_values($things)));
+
+        self::assertSame('good', $best(self::thing('thin', 60, [11, 11.9, 60]), self::thing('good', 5, [11, 12, 60])));
+        self::assertSame('good', $best(self::thing('long', 60, [20, 20, 161]), self::thing('good', 5, [20, 20, 160])));
+        self::assertSame('long', $best(self::thing('long', 5, [20, 20, 161]), self::thing('thin', 5, [11, 11.9, 60])));
+        self::assertSame('thin', $best(self::thing('good', 4, [20, 20, 50]), self::thing('thin', 5, [11, 11.9, 60])), 'enough of it goes first');
+    }
+
     public function test_no_more_than_sixty_things_are_counted_out(): void
     {
         self::assertSame(['corks' => 60], self::filled(self::role('60', Sameness::Alike), [self::thing('corks', 200)]));
