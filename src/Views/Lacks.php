@@ -55,10 +55,7 @@ final readonly class Lacks
             'wanted' => $lack->wanted,
             'more' => $lack->more,
             'thing' => $lack->nearest->name ?? $this->words->say('stand_ins', 'things'),
-            'what' => implode(' and ', array_map(
-                fn (array $anyOf): string => implode(' or ', array_map(fn (Ability $ability): string => $this->words->say('abilities', $ability), $anyOf)),
-                $lack->role->wants ?? [],
-            )) ?: $this->words->say('stand_ins', 'will-do'),
+            'what' => $this->wanted($lack),
         ]);
         $nearest = $lack->nearest;
         if (null !== $nearest && \in_array($lack->reason, [LackReason::Unsafe, LackReason::PropUnsafe], true)) {
@@ -67,6 +64,36 @@ final readonly class Lacks
         $would = null === $lack->role || LackReason::TooFew === $lack->reason ? [] : $this->wouldDo($lack->role, $children, $on);
 
         return ucfirst($said.([] === $would ? '' : ' '.$this->words->say('stand_ins', 'would-do', ['things' => implode(', ', $would)])));
+    }
+
+    /**
+     * The same in a few words, for a list.
+     *
+     * @param list<Child> $children
+     */
+    public function short(Lack $lack, array $children, LocalDate $on): string
+    {
+        $nearest = $lack->nearest;
+        $for = null === $nearest ? [] : array_map(
+            static fn (Child $child): string => $child->name,
+            array_filter($children, fn (Child $child): bool => !$this->cautions->allow($nearest, [$child], $on)),
+        );
+
+        return ucfirst($this->words->say('lacks_short', $lack->reason, [
+            'more' => $lack->more,
+            'thing' => $nearest->name ?? '',
+            'who' => implode(', ', $for),
+            'what' => $this->wanted($lack),
+        ]));
+    }
+
+    /** What the things of a role must be able to do, in words. */
+    private function wanted(Lack $lack): string
+    {
+        return implode(' and ', array_map(
+            fn (array $anyOf): string => implode(' or ', array_map(fn (Ability $ability): string => $this->words->say('abilities', $ability), $anyOf)),
+            $lack->role->wants ?? [],
+        )) ?: $this->words->say('stand_ins', 'will-do');
     }
 
     /**

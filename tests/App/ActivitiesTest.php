@@ -21,6 +21,7 @@ final class ActivitiesTest extends ApiTestCase
         self::assertCount(\count(Make::catalogue()->activities), $stocked);
         foreach ($stocked as $card) {
             self::assertNotSame([], $card['steps'], $card['id']);
+            self::assertSame(null === $card['lacks'], null === $card['lacksShort']);
             self::assertMatchesRegularExpression('/^<svg [^>]*aria-label="[^"{]+"/', $card['picture'], $card['id']);
         }
         self::assertGreaterThan($lacking($stocked), $lacking($bare), 'things make activities possible');

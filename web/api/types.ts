@@ -1071,6 +1071,7 @@ export interface components {
             needsNothing: boolean;
             own: boolean;
             lacks?: string | null;
+            lacksShort?: string | null;
             picture: string;
             occasions: components["schemas"]["Occasion"][];
         };

@@ -22,6 +22,7 @@ final readonly class ActivityCardView
      * @param list<WayIn>    $waysIn
      * @param list<Form>     $forms
      * @param string|null    $lacks   what keeps it from being laid out now, with the nearest way out
+     * @param string|null    $lacksShort the same in a few words
      * @param list<Occasion> $occasions
      * @param string         $picture of one of its questions, as SVG
      */
@@ -39,6 +40,7 @@ final readonly class ActivityCardView
         public bool $needsNothing,
         public bool $own,
         public ?string $lacks,
+        public ?string $lacksShort,
         public string $picture,
         public array $occasions,
     ) {

@@ -152,6 +152,7 @@ final readonly class ActivityViews
             $activity->needsNothing(),
             Activities::isOwn($activity->id),
             null === $sample->lack ? null : $this->lacks->words($sample->lack, $children, $this->clock->today()),
+            null === $sample->lack ? null : $this->lacks->short($sample->lack, $children, $this->clock->today()),
             $this->pictures->card($sample->setUp, $sitting->questions[2], $sitting->course()->form, new Settings()),
             $activity->occasions,
         );

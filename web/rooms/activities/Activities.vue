@@ -146,7 +146,11 @@ function show(id: string | null) {
                                 }}{{ activity.together ? ', for several' : ''
                                 }}{{ activity.occasions.map((one) => ', ' + occasions[one]).join('') }}
                             </span>
-                            <span v-if="activity.lacks" class="mt-1 block text-sm text-care">{{ activity.lacks }}</span>
+                            <span
+                                v-if="activity.lacksShort"
+                                class="mt-1 inline-block rounded-lg bg-care-cloth px-2 py-0.5 text-sm text-care"
+                                >{{ activity.lacksShort }}</span
+                            >
                         </button>
                     </li>
                 </ul>
