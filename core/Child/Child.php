@@ -112,10 +112,10 @@ final readonly class Child
         return $this->minutesADay ?? max(10, min(30, (int) round($this->ageInMonths($on) / 12 * 4.5)));
     }
 
-    /** Whether there are sittings for the child: not before the birth date is known and the age is reached. */
+    /** Whether there are sittings for the child: not before the age is reached, and never where nobody knows it. */
     public function isPlannedOn(LocalDate $on): bool
     {
-        return null !== $this->born && $this->ageInMonths($on) >= $this->settings->plannedFrom->months();
+        return $this->ageInMonths($on) >= $this->settings->plannedFrom->months();
     }
 
     public function mayBeAloneOn(LocalDate $on): bool

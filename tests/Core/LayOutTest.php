@@ -116,6 +116,20 @@ final class LayOutTest extends TestCase
         self::assertSame([0, 1], array_map(static fn (Laid $one): int => $one->thing->colour, \is_array($laid) ? $laid : []));
     }
 
+    public function test_of_a_thing_in_colours_there_are_as_many_of_each_as_shared_out_evenly(): void
+    {
+        $roles = static fn (string $first, bool $colour): array => [
+            self::role($first, Sameness::Alike),
+            new Role('others', Formula::parse('2'), true, colour: $colour),
+        ];
+        $cubes = self::thing('cubes', 12, colours: 3);
+
+        self::assertSame(['cubes' => 2], self::filledAll($roles('4', false), [$cubes]), 'four of one colour and two of another');
+        self::assertSame([], self::filledAll($roles('5', false), [$cubes]), 'there may be only four of each');
+        self::assertSame(['cubes' => 4, 'corks' => 2], self::filledAll($roles('4', false), [$cubes, self::thing('corks', 3)]), 'another kind goes first');
+        self::assertSame(['cubes' => 2], self::filledAll($roles('4', true), [$cubes, self::thing('corks', 3)]), 'unless it is colours that are meant');
+    }
+
     public function test_the_best_for_one_role_is_given_up_where_the_next_has_nothing_else(): void
     {
         $join = self::role('5', Sameness::Alike, [[Ability::Joins]]);
