@@ -60,14 +60,16 @@ final readonly class ChildRecord
      */
     public function extended(iterable $evidence): self
     {
-        $record = $this;
+        [$states, $sittings, $newest] = [$this->states, $this->lastSittings, $this->newest];
         foreach (self::inOrder($evidence) as $seen) {
             if ($this->map->has($seen->stepId)) {
-                $record = $record->with($seen);
+                $states = $this->after($states, $seen, null);
+                $sittings = $seen instanceof Attempt ? LastSitting::after($sittings, $seen) : $sittings;
+                $newest = $seen;
             }
         }
 
-        return $record;
+        return $newest === $this->newest ? $this : new self($this->map, $this->settings, $states, $sittings, $newest);
     }
 
     /**
@@ -331,7 +333,13 @@ final readonly class ChildRecord
     private static function inOrder(iterable $evidence): array
     {
         $list = \is_array($evidence) ? array_values($evidence) : iterator_to_array($evidence, false);
-        usort($list, Seen::compare(...));
+        foreach ($list as $i => $seen) {
+            // What is kept mostly comes in order.
+            if ($i > 0 && Seen::compare($list[$i - 1], $seen) > 0) {
+                usort($list, Seen::compare(...));
+                break;
+            }
+        }
 
         return $list;
     }

@@ -26,6 +26,6 @@ abstract readonly class Seen
     /** The order in which evidence is replayed, whatever order it arrived in. */
     public static function compare(self $a, self $b): int
     {
-        return [$a->at, $a->deviceId, $a->id] <=> [$b->at, $b->deviceId, $b->id];
+        return $a->at <=> $b->at ?: strcmp($a->deviceId, $b->deviceId) ?: strcmp($a->id, $b->id);
     }
 }
