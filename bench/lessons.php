@@ -21,7 +21,7 @@ if (false !== $read) {
     exit(0);
 }
 $began = microtime(true);
-$found = $lessons->check((int) ($argv[1] ?? 3), [0, 18, 60, 150]);
+$found = $lessons->check(max(1, (int) ($argv[1] ?? 3)), [0, 18, 60, 150]);
 printf(
     "%d sittings of %d questions read, %d more cannot be laid out with what is there (%.0f s)\n",
     $found['sittings'],

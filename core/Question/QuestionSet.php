@@ -127,7 +127,11 @@ final readonly class QuestionSet
      */
     private static function sure(?Sure $sure, array $pool): array
     {
-        return null === $sure ? self::smallest($pool) : $sure->kind->prompts($sure->step);
+        $all = null === $sure ? $pool : $sure->kind->prompts($sure->step);
+        // A nought is nothing to begin or to end with.
+        $some = array_values(array_filter($all, static fn (Prompt $prompt): bool => !$prompt->hasNought())) ?: $all;
+
+        return null === $sure ? self::smallest($some) : $some;
     }
 
     /**

@@ -150,6 +150,21 @@ final class AskingTest extends TestCase
         }
     }
 
+    public function test_no_set_begins_or_ends_with_a_nought(): void
+    {
+        foreach (['join', 'double', 'take', 'split'] as $kind) {
+            $step = Make::wholeMap()->step(['join' => 'put-together@10', 'double' => 'doubles@10', 'take' => 'take-away@10', 'split' => 'bond@10'][$kind]);
+            $sure = new Sure(Make::wholeMap()->step('add-zero@10'), Kind::named('join'));
+            foreach (range(1, 30) as $seed) {
+                foreach ([null, $sure] as $ends) {
+                    $questions = QuestionSet::choose(Kind::named($kind), $step, [], 7, $ends, $ends, new Randomizer(new Xoshiro256StarStar($seed)))->questions;
+                    self::assertFalse($questions[0]->prompt->hasNought());
+                    self::assertFalse($questions[6]->prompt->hasNought());
+                }
+            }
+        }
+    }
+
     public function test_what_is_counted_out_is_for_the_largest_of_a_set(): void
     {
         $of = static fn (Prompt ...$prompts): array => QuestionSet::ofStored(array_map(

@@ -71,7 +71,9 @@ final readonly class Balance extends Prompt
 
     public function values(): array
     {
-        return ['n' => $this->a, 'a' => $this->a, 'b' => $this->b ?? 0, 'answer' => $this->answer()];
+        $how = Comparison::of($this->a, $this->b ?? $this->a)->value;
+
+        return ['n' => $this->a, 'a' => $this->a, 'b' => $this->b ?? 0, 'how' => $how, 'answer' => $this->answer()];
     }
 
     public function sights(): array

@@ -71,6 +71,13 @@ final readonly class CompareSigns extends Prompt
         return 'put-sign' === $this->ask;
     }
 
+    public function values(): array
+    {
+        $answer = $this->answer();
+
+        return parent::values() + ['how' => $answer instanceof Comparison ? $answer->value : ''];
+    }
+
     public function sights(): array
     {
         return [

@@ -59,6 +59,11 @@ final readonly class CompareSize extends Prompt
         return new Amounts($this->n);
     }
 
+    public function values(): array
+    {
+        return parent::values() + ['what' => $this->by->value];
+    }
+
     public function sights(): array
     {
         return [new Sight\Sizes($this->n, Property::Length === $this->by)];

@@ -48,6 +48,11 @@ final readonly class NearDouble extends Prompt
         return new Amounts($this->a + $this->b, $this->a, $this->b);
     }
 
+    public function values(): array
+    {
+        return parent::values() + ['double' => min($this->a, $this->b)];
+    }
+
     public function sights(): array
     {
         return [
