@@ -63,6 +63,7 @@ final class Lessons
         'nothing stands behind',
         'unsafe for a baby in reach',
         'more than 60 loose things',
+        'a sentence said four times',
     ];
 
     /** What a verb or a noun in the words of an activity wants of its things. */
@@ -169,9 +170,10 @@ final class Lessons
         ])."\n";
         $text .= '   '.$this->layOutWords($setUp)."\n";
         $text .= '   '.implode(' ', $words->show)."\n";
-        foreach ($questions as $question) {
+        $asks = $this->asks($setUp);
+        foreach ($questions as $i => $question) {
             $drawing = $this->draw($setUp, $question);
-            $text .= \sprintf("   - %s\n       [%s]\n", $this->ask($setUp, $question), $this->words->answer($question->prompt, self::name($setUp)));
+            $text .= \sprintf("   - %s\n       [%s]\n", $asks[$i], $this->words->answer($question->prompt, self::name($setUp)));
             $shown = [] === $drawing->marks ? 'none' : $this->words->say('scenes', $drawing->alt, $drawing->values);
             $text .= \sprintf("       picture: %s {%s}\n", $shown, self::inWords($drawing));
         }
@@ -215,7 +217,11 @@ final class Lessons
         // Goods in a shop are there to be paid for.
         $kinds = \count(array_unique(array_map(static fn (Laid $one): string => $one->thing->id.' '.$one->thing->colour, $setUp->laid)));
         $isCounted = $withThings && 'goods' !== $setUp->laid[0]->roleId;
-        foreach ($setUp->sittings[0]->questions as $question) {
+        $asks = $this->asks($setUp);
+        foreach (array_filter(array_count_values($asks), static fn (int $times): bool => $times >= 4) as $sentence => $times) {
+            $wrong[] = [self::LINES[13], $times.' times "'.$sentence.'"'];
+        }
+        foreach ($setUp->sittings[0]->questions as $i => $question) {
             $prompt = $question->prompt;
             $key = $prompt->key();
             $drawing = $this->draw($setUp, $question);
@@ -234,7 +240,7 @@ final class Lessons
             }
             // A shape may be a tin somewhere in the room.
             $said = $prompt instanceof Kind\NameShape ? [] : [
-                $this->ask($setUp, $question),
+                $asks[$i],
                 $this->words->answer($prompt, self::name($setUp)),
                 [] === $drawing->marks ? '' : $this->words->say('scenes', $drawing->alt, $drawing->values),
             ];
@@ -409,9 +415,12 @@ final class Lessons
         return $this->views->layOut($this->activityWords($setUp->activity), $setUp);
     }
 
-    private function ask(SetUp $setUp, Question $question): string
+    /** @return list<string> what is asked in the sitting, question by question */
+    private function asks(SetUp $setUp): array
     {
-        return $this->words->ask($question->prompt, $this->activityWords($setUp->activity)->say, self::name($setUp), new Settings(), null);
+        $prompts = array_map(static fn (Question $question): Prompt => $question->prompt, $setUp->sittings[0]->questions);
+
+        return $this->words->asks($prompts, $this->activityWords($setUp->activity)->say, self::name($setUp), new Settings(), null);
     }
 
     private static function name(SetUp $setUp): string

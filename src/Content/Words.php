@@ -72,6 +72,29 @@ final class Words
         ).(null === $answering ? '' : ' '.$this->say('answering', $answering));
     }
 
+    /**
+     * What is asked in a sitting, question by question: a sentence comes whole, then in shorter ways before it comes whole again,
+     * so that nothing is said to death.
+     *
+     * @param list<Prompt>          $prompts
+     * @param array<string, string> $own     what the activity says itself, by question
+     *
+     * @return list<string>
+     */
+    public function asks(array $prompts, array $own, string $thing, Settings $settings, ?Answering $answering): array
+    {
+        [$asks, $said] = [[], []];
+        foreach ($prompts as $prompt) {
+            $whole = $this->ask($prompt, $own, $thing, $settings, $answering);
+            $said[$whole] = ($said[$whole] ?? -1) + 1;
+            $again = $this->files->entry('words/asks', $prompt->ask, $this->files->file('words/asks')[$prompt->ask] ?? null)->texts('again');
+            $way = $said[$whole] % (\count($again) + 1);
+            $asks[] = 0 === $way ? $whole : $this->fill($again[$way - 1], $this->values($prompt, $thing));
+        }
+
+        return $asks;
+    }
+
     public function answer(Prompt $prompt, string $thing): string
     {
         return $this->fill(

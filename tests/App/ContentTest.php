@@ -82,7 +82,8 @@ final class ContentTest extends TestCase
                 $shown = array_filter([null, ...$step->forms], static fn (?Form $form): bool => $activity->shows($step, $form));
                 foreach ([] === $shown ? [] : $activity->serves[$step->skill->id]->prompts($step) as $prompt) {
                     // A sentence that wants a value it is not given throws.
-                    self::assertNotSame('', $words->ask($prompt, $own, 'corks', new Settings(), null).$words->answer($prompt, 'corks'));
+                    self::assertNotContains('', $words->asks(array_fill(0, 4, $prompt), $own, 'corks', new Settings(), null));
+                    self::assertNotSame('', $words->answer($prompt, 'corks'));
                     self::assertNotSame(
                         '',
                         $words->ask(

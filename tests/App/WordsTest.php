@@ -75,6 +75,30 @@ final class WordsTest extends TestCase
         self::assertSame('5', preg_replace('/\D/', '', Make::words()->answer($prompt, 'pegs')));
     }
 
+    public function test_a_sentence_comes_whole_then_shorter_three_times_then_whole_again(): void
+    {
+        $asks = static fn (array $prompts, array $own = []): array => Make::words()->asks(
+            array_values($prompts),
+            $own,
+            'pegs',
+            new Settings(),
+            Answering::Writing,
+        );
+        [$three, $four, $join] = [new Kind\TellHowMany(3), new Kind\TellHowMany(4), new Kind\Join('join', 3, 2)];
+
+        $said = $asks([$three, $four, $three, $four, $three], ['how-many' => 'Look in the tin. How many {things}?']);
+        self::assertCount(4, array_unique($said), 'the number asked for is not in the sentence');
+        self::assertStringStartsWith('Look in the tin. How many pegs?', $said[0]);
+        self::assertSame(['And now: how many?', 'How many this time?', 'Once more. How many?'], \array_slice($said, 1, 3));
+        self::assertSame($said[0], $said[4]);
+
+        $mixed = $asks([$three, $join, $four, new Kind\Join('join', 3, 1), $join]);
+        self::assertSame('And now: how many?', $mixed[2], 'another sentence between does not make it new');
+        self::assertSame($asks([$join])[0], $mixed[1]);
+        self::assertNotSame($mixed[1], $mixed[3], 'other numbers, another sentence');
+        self::assertSame($mixed[1], $mixed[4], 'what has no shorter way stays whole');
+    }
+
     public function test_a_reach_is_said_by_its_number_or_its_name(): void
     {
         $says = static fn (string $id): string => Make::words()->reach(Make::wholeMap()->step($id));

@@ -24,6 +24,7 @@ use Pindle\Core\Evidence\Ladder;
 use Pindle\Core\Planning\Laid;
 use Pindle\Core\Planning\SetUp;
 use Pindle\Core\Planning\Sitting;
+use Pindle\Core\Question\Prompt;
 use Pindle\Core\Question\Question;
 use Pindle\Core\Skill\Form;
 use Pindle\Core\Skill\SkillMap;
@@ -128,13 +129,17 @@ final readonly class TableViews
         foreach ($this->evidence->answered($stored->sittingIds()) as $attempt) {
             $done[$attempt->questionId] = new DoneAttemptView($attempt->id, $attempt->outcome, $attempt->help, $attempt->at);
         }
+        $asks = [];
+        foreach ($stored->sittings as $sitting) {
+            $asks += $this->asks($stored->setUp, $sitting, $words, $children);
+        }
         $turns = [];
         $most = max([0, ...array_map(static fn (StoredSitting $sitting): int => \count($sitting->order), array_values($stored->sittings))]);
         for ($turn = 0; $turn < $most; ++$turn) {
             foreach ($stored->sittings as $sitting) {
                 $question = $sitting->question($sitting->order[$turn] ?? '');
                 if (null !== $question) {
-                    $turns[] = $this->turn($stored->setUp, $sitting, $question, $words, $children, $records, $done[$question->id] ?? null);
+                    $turns[] = $this->turn($stored->setUp, $sitting, $question, $asks[$question->id], $children, $records, $done[$question->id] ?? null);
                 }
             }
         }
@@ -150,14 +155,12 @@ final readonly class TableViews
         SetUp $setUp,
         StoredSitting $stored,
         Question $question,
-        ActivityWords $words,
+        string $ask,
         array $children,
         array $records,
         ?DoneAttemptView $done,
     ): TurnView {
         $childId = $stored->sitting->childId;
-        $settings = ($children[$childId] ?? null)->settings ?? new Settings();
-        $thing = $setUp->laid[0]->thing->name ?? $this->words->say('stand_ins', 'counters', ['count' => 2]);
         $prompt = $question->prompt;
         $amount = $prompt->isGuess() ? $prompt->answer() : null;
 
@@ -166,8 +169,8 @@ final readonly class TableViews
             $question->id,
             $question->stepId,
             $question->level,
-            $this->words->ask($prompt, $words->say, $thing, $settings, self::isWritten($setUp, $stored->sitting) ? $settings->answering : null),
-            $this->words->answer($prompt, $thing),
+            $ask,
+            $this->words->answer($prompt, $this->thing($setUp)),
             $prompt->isOpen(),
             $prompt->isGuess(),
             \is_int($amount) ? $amount : null,
@@ -176,11 +179,44 @@ final readonly class TableViews
                 $setUp,
                 $question,
                 $stored->sitting->course()->form,
-                $settings,
+                self::settings($children, $childId),
                 isset($records[$childId]) && $records[$childId]->state($question->stepId)->standing->secured,
             ),
             $done,
         );
+    }
+
+    /**
+     * @param array<string, Child> $children
+     *
+     * @return array<string, string> what is asked, by question id
+     */
+    private function asks(SetUp $setUp, StoredSitting $stored, ActivityWords $words, array $children): array
+    {
+        $questions = array_values(array_filter(array_map($stored->question(...), $stored->order)));
+        $settings = self::settings($children, $stored->sitting->childId);
+
+        return array_combine(
+            array_map(static fn (Question $question): string => $question->id, $questions),
+            $this->words->asks(
+                array_map(static fn (Question $question): Prompt => $question->prompt, $questions),
+                $words->say,
+                $this->thing($setUp),
+                $settings,
+                self::isWritten($setUp, $stored->sitting) ? $settings->answering : null,
+            ),
+        );
+    }
+
+    private function thing(SetUp $setUp): string
+    {
+        return $setUp->laid[0]->thing->name ?? $this->words->say('stand_ins', 'counters', ['count' => 2]);
+    }
+
+    /** @param array<string, Child> $children */
+    private static function settings(array $children, string $childId): Settings
+    {
+        return ($children[$childId] ?? null)->settings ?? new Settings();
     }
 
     /** Whether answers are laid, written or ringed here: with signs and numerals, where the activity has something to answer with. */
