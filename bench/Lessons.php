@@ -64,6 +64,7 @@ final class Lessons
         'unsafe for a baby in reach',
         'more than 60 loose things',
         'a sentence said four times',
+        'a nought to be handled',
     ];
 
     /** What a verb or a noun in the words of an activity wants of its things. */
@@ -218,6 +219,12 @@ final class Lessons
         $kinds = \count(array_unique(array_map(static fn (Laid $one): string => $one->thing->id.' '.$one->thing->colour, $setUp->laid)));
         $isCounted = $withThings && 'goods' !== $setUp->laid[0]->roleId;
         $asks = $this->asks($setUp);
+        foreach (\in_array($form, [Form::Things, Form::Pictures], true) ? $asks : [] as $sentence) {
+            // A nought is read from a card or a sentence and stood on on a line; of things there are none.
+            if (1 === preg_match('/(?<!\d)0(?!\d)/', $sentence) && 1 !== preg_match('/\b(card says|read it all aloud|stand on|start on|down to)\b/i', $sentence)) {
+                $wrong[] = [self::LINES[14], $sentence];
+            }
+        }
         foreach (array_filter(array_count_values($asks), static fn (int $times): bool => $times >= 4) as $sentence => $times) {
             $wrong[] = [self::LINES[13], $times.' times "'.$sentence.'"'];
         }
