@@ -7,6 +7,7 @@ namespace Pindle\Core\Scene;
 use Pindle\Core\Child\AcrossTen;
 use Pindle\Core\Drawing\Drawing;
 use Pindle\Core\Drawing\Mark;
+use Pindle\Core\Question\Kind\BridgeTen;
 use Pindle\Core\Question\Sight;
 use Pindle\Core\Thing\Thing;
 
@@ -16,7 +17,7 @@ final class Bridge
     public static function draw(Sight\Bridge $sight, Canvas $canvas): Drawing
     {
         [$a, $b, $cell] = [$sight->a, $sight->b, $canvas->cell()];
-        $fives = AcrossTen::ThroughFives === $canvas->settings->acrossTen;
+        $fives = AcrossTen::ThroughFives === $canvas->settings->acrossTen && BridgeTen::areFives($a, $b);
         $marks = self::frames(
             $canvas,
             [$a, $canvas->thing, static fn (int $i): bool => false],

@@ -7,10 +7,12 @@ namespace Pindle\Tests\App;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Pindle\App\Content\BrokenContent;
+use Pindle\Core\Child\AcrossTen;
 use Pindle\Core\Child\Answering;
 use Pindle\Core\Child\Settings;
 use Pindle\Core\Evidence\Mark;
 use Pindle\Core\Question\Kind;
+use Pindle\Core\Question\Prompt;
 use Pindle\Core\Skill\Step;
 use Pindle\Tests\Make;
 
@@ -97,6 +99,21 @@ final class WordsTest extends TestCase
         self::assertSame($asks([$join])[0], $mixed[1]);
         self::assertNotSame($mixed[1], $mixed[3], 'other numbers, another sentence');
         self::assertSame($mixed[1], $mixed[4], 'what has no shorter way stays whole');
+    }
+
+    #[TestWith([new Kind\BridgeTen(8, 5), true])]
+    #[TestWith([new Kind\BridgeTen(5, 8), true])]
+    #[TestWith([new Kind\BridgeTen(8, 4), false])]
+    #[TestWith([new Kind\BridgeTen(4, 8), false])]
+    #[TestWith([new Kind\BridgeBack(13, 5), true])]
+    #[TestWith([new Kind\BridgeBack(13, 8), true])]
+    #[TestWith([new Kind\BridgeBack(13, 4), false])]
+    #[TestWith([new Kind\BridgeBack(13, 9), false])]
+    public function test_through_fives_is_said_only_where_both_parts_have_a_five(Prompt $prompt, bool $isSaid): void
+    {
+        $ask = Make::words()->ask($prompt, [], 'pegs', new Settings(acrossTen: AcrossTen::ThroughFives), null);
+
+        self::assertSame($isSaid, str_contains($ask, 'a five'));
     }
 
     public function test_a_reach_is_said_by_its_number_or_its_name(): void

@@ -185,6 +185,8 @@ final class SettingsTest extends TestCase
             [\count(Drawn::things($drawing(AcrossTen::ThroughFives), null, true)), \count(Drawn::boxes($drawing(AcrossTen::ThroughFives), null))],
             'a five of each is ringed',
         );
+        $small = Drawn::of(Picture::Bridge, new BridgeTen(8, 4), settings: new Settings(acrossTen: AcrossTen::ThroughFives));
+        self::assertCount(2, Drawn::things($small, null, true), 'no five in four: the ten is filled');
     }
 
     public function test_naming_numerals_decides_which_activity_leads(): void

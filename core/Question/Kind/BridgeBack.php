@@ -40,6 +40,11 @@ final readonly class BridgeBack extends Prompt
         return $this->n - $this->b;
     }
 
+    public function values(): array
+    {
+        return parent::values() + ['fives' => BridgeTen::areFives($this->answer(), $this->b) ? 'yes' : 'no'];
+    }
+
     public function load(): int
     {
         return $this->b + 10;

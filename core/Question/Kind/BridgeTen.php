@@ -40,6 +40,17 @@ final readonly class BridgeTen extends Prompt
         return $this->a + $this->b;
     }
 
+    /** Whether both parts are five or more: only then does the way through fives go. */
+    public static function areFives(int $one, int $other): bool
+    {
+        return min($one, $other) >= 5;
+    }
+
+    public function values(): array
+    {
+        return parent::values() + ['fives' => self::areFives($this->a, $this->b) ? 'yes' : 'no'];
+    }
+
     public function load(): int
     {
         return $this->a + $this->b + (10 - $this->a);
