@@ -4,26 +4,32 @@ declare(strict_types=1);
 
 namespace Pindle\Core\Scene;
 
+use Pindle\Core\Child\AcrossTen;
 use Pindle\Core\Drawing\Drawing;
+use Pindle\Core\Question\Kind\BridgeTen;
 use Pindle\Core\Question\Sight;
 
-/** A number over ten on two frames: first what is over the ten goes, then the rest from the end of the ten; what goes is outlined. */
+/**
+ * A number over ten on two frames; what goes is outlined: first what is over the ten, then the rest from the end of the ten; or a five of the ten
+ * first, ringed, then the rest of what is over it.
+ */
 final class BridgeBack
 {
     public static function draw(Sight\BridgeBack $sight, Canvas $canvas): Drawing
     {
-        $over = $sight->n - 10;
+        [$over, $cell] = [$sight->n - 10, $canvas->cell()];
+        $fives = AcrossTen::ThroughFives === $canvas->settings->acrossTen && BridgeTen::areFives($sight->n - $sight->gone, $sight->gone);
         $marks = Bridge::frames(
             $canvas,
-            [10, $canvas->thing, static fn (int $i): bool => 10 - $i <= $sight->gone - $over],
-            [$over, $canvas->thing, static fn (int $i): bool => true],
+            [10, $canvas->thing, static fn (int $i): bool => $fives ? $i < 5 : 10 - $i <= $sight->gone - $over],
+            [$over, $canvas->thing, static fn (int $i): bool => !$fives || $over - $i <= $sight->gone - 5],
         );
 
         return new Drawing(
-            10.8 * $canvas->cell(),
-            2.0 * $canvas->cell(),
-            $marks,
-            'bridge-back',
+            10.8 * $cell,
+            2.0 * $cell,
+            $fives ? [...$marks, $canvas->band(2.5 * $cell, 0.5 * $cell, 5 * $cell, $cell)] : $marks,
+            $fives ? 'bridge-back-fives' : 'bridge-back',
             ['n' => $sight->n, 'gone' => $sight->gone, 'things' => $canvas->things($sight->n)],
         );
     }

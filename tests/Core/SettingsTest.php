@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pindle\Tests\Core;
 
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Pindle\Core\Activity\Place;
 use Pindle\Core\Activity\Prop;
@@ -37,6 +38,7 @@ use Pindle\Core\Evidence\Outcome;
 use Pindle\Core\Planning\Candidate;
 use Pindle\Core\Planning\Candidates;
 use Pindle\Core\Planning\Learner;
+use Pindle\Core\Question\Kind\BridgeBack;
 use Pindle\Core\Question\Kind\BridgeTen;
 use Pindle\Core\Question\Kind\CompareSigns;
 use Pindle\Core\Question\Kind\FillFrame;
@@ -187,6 +189,26 @@ final class SettingsTest extends TestCase
         );
         $small = Drawn::of(Picture::Bridge, new BridgeTen(8, 4), settings: new Settings(acrossTen: AcrossTen::ThroughFives));
         self::assertCount(2, Drawn::things($small, null, true), 'no five in four: the ten is filled');
+    }
+
+    /** @param array{int, int} $goes how many go from the ten, and of what is over it */
+    #[TestWith([AcrossTen::FillTen, 14, 6, [2, 4], 0])]
+    #[TestWith([AcrossTen::ThroughFives, 14, 6, [5, 1], 1])]
+    #[TestWith([AcrossTen::ThroughFives, 14, 9, [5, 4], 1])]
+    #[TestWith([AcrossTen::ThroughFives, 13, 9, [6, 3], 0])]
+    #[TestWith([AcrossTen::ThroughFives, 13, 4, [1, 3], 0])]
+    public function test_back_over_the_ten_goes_to_the_ten_or_takes_a_five_first(AcrossTen $way, int $n, int $gone, array $goes, int $ringed): void
+    {
+        $drawing = Drawn::of(Picture::Bridge, new BridgeBack($n, $gone), settings: new Settings(acrossTen: $way));
+        $faint = Drawn::things($drawing, null, true);
+        $middle = $drawing->width / 2;
+
+        self::assertSame($goes, [
+            \count(array_filter($faint, static fn ($thing): bool => $thing->x < $middle)),
+            \count(array_filter($faint, static fn ($thing): bool => $thing->x > $middle)),
+        ]);
+        self::assertCount($n, Drawn::things($drawing));
+        self::assertCount($ringed, Drawn::boxes($drawing, null));
     }
 
     public function test_naming_numerals_decides_which_activity_leads(): void
