@@ -14,11 +14,11 @@ require dirname(__DIR__).'/vendor/autoload.php';
 
 $folder = $argv[1] ?? dirname(__DIR__).'/docs/screenshots';
 $only = $argv[2] ?? null;
-$server = new Server('2026-11-24', true, null, ['PINDLE_LAN' => '1']);
+$server = new Server('2026-11-25', true, null, ['PINDLE_LAN' => '1']);
 $chrome = new Chrome();
 $today = json_decode((string) file_get_contents($server->url.'/api/today'), true);
 $setUp = $today['setUps'][0]['id'];
-$together = array_values(array_filter($today['setUps'], static fn (array $one): bool => count($one['sittings']) > 1))[0]['id'] ?? $setUp;
+$together = array_values(array_filter($today['setUps'], static fn (array $one): bool => count($one['sittings']) > 1))[0]['id'] ?? exit("Nobody does anything together on this day.\n");
 $other = array_values(array_filter($today['setUps'], static fn (array $one): bool => 1 === count($one['sittings']) && $one['id'] !== $setUp))[0]['id'];
 $elder = $today['children'][0]['id'];
 
@@ -73,6 +73,15 @@ $views = [
     }],
 ];
 
+/** What the room waits for has come, and has been painted. */
+function settled(Chrome $chrome): void
+{
+    $waits = 'return document.body.innerText.trim() === "" || document.querySelector("[data-wait]") !== null';
+    usleep(300_000);
+    $chrome->driver->wait(20)->until(static fn (): bool => !$chrome->driver->executeScript($waits));
+    usleep(500_000);
+}
+
 /** Another device answers the next question first. */
 function refuse(Server $server, string $setUpId): void
 {
@@ -104,7 +113,7 @@ foreach ($views as $name => [$path, $width, $height, $act]) {
     }
     $chrome->size($width, $height, $width < 500);
     $chrome->driver->get($server->url.$path);
-    usleep(700_000);
+    settled($chrome);
     if (null !== $act) {
         $act($chrome);
         usleep(500_000);
@@ -121,7 +130,7 @@ foreach (['second-day' => '2026-12-02', 'third-day' => '2026-12-10'] as $name =>
     $server = new Server($date, true);
     $chrome->size(1280, 1700, false);
     $chrome->driver->get($server->url.'/');
-    usleep(900_000);
+    settled($chrome);
     $chrome->shot("$folder/$name.png");
     $server->stop();
     echo "  $name\n";

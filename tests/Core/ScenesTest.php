@@ -282,6 +282,14 @@ final class ScenesTest extends TestCase
         self::assertSame(Comparison::Fewer, (new Kind\CompareSigns('put-sign', 3, 9))->answer());
     }
 
+    public function test_the_tower_that_a_label_wants_is_not_built_yet(): void
+    {
+        $drawing = Drawn::of(Picture::Stairs, new Kind\MatchNumeral('show-amount', 2, 5));
+
+        self::assertSame([], Drawn::things($drawing));
+        self::assertSame('2', Drawn::written($drawing));
+    }
+
     /** @return array{float, float} */
     private static function middle(Mark $mark): array
     {

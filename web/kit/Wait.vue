@@ -3,5 +3,5 @@ defineProps<{ what: string }>();
 </script>
 
 <template>
-    <p class="py-10 text-center text-soft" role="status">{{ what }}</p>
+    <p class="py-10 text-center text-soft" role="status" data-wait>{{ what }}</p>
 </template>

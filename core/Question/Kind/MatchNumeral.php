@@ -60,6 +60,6 @@ final readonly class MatchNumeral extends Prompt
     {
         return 'label-amount' === $this->ask
             ? [new Sight\Boxes($this->n, true)]
-            : [new Sight\Cards([(string) $this->n]), new Sight\Boxes($this->n), new Sight\Pile($this->n, true), new Sight\Stairs(max(2, $this->n), false)];
+            : [new Sight\Cards([(string) $this->n]), new Sight\Boxes($this->n), new Sight\Pile($this->n, true)];
     }
 }
