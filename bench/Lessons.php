@@ -221,7 +221,8 @@ final class Lessons
         $asks = $this->asks($setUp);
         foreach (\in_array($form, [Form::Things, Form::Pictures], true) ? $asks : [] as $sentence) {
             // A nought is read from a card or a sentence and stood on on a line; of things there are none.
-            if (1 === preg_match('/(?<!\d)0(?!\d)/', $sentence) && 1 !== preg_match('/\b(card says|read it all aloud|stand on|start on|down to)\b/i', $sentence)) {
+            $isRead = 1 === preg_match('/\b(card says|read it all aloud|stand on|start on|down to)\b/i', $sentence);
+            if (!$isRead && 1 === preg_match('/(?<!\d)0(?!\d)/', $sentence)) {
                 $wrong[] = [self::LINES[14], $sentence];
             }
         }

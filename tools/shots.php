@@ -18,7 +18,8 @@ $server = new Server('2026-11-25', true, null, ['PINDLE_LAN' => '1']);
 $chrome = new Chrome();
 $today = json_decode((string) file_get_contents($server->url.'/api/today'), true);
 $setUp = $today['setUps'][0]['id'];
-$together = array_values(array_filter($today['setUps'], static fn (array $one): bool => count($one['sittings']) > 1))[0]['id'] ?? exit("Nobody does anything together on this day.\n");
+$together = array_values(array_filter($today['setUps'], static fn (array $one): bool => count($one['sittings']) > 1))[0]['id']
+    ?? exit("Nobody does anything together on this day.\n");
 $other = array_values(array_filter($today['setUps'], static fn (array $one): bool => 1 === count($one['sittings']) && $one['id'] !== $setUp))[0]['id'];
 $elder = $today['children'][0]['id'];
 
