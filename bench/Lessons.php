@@ -49,24 +49,6 @@ use Random\Randomizer;
  */
 final class Lessons
 {
-    public const LINES = [
-        'laid out in the number 0',
-        'drawn, and neither laid out nor brought',
-        'more drawn than laid out',
-        'said, and neither laid out nor brought',
-        'fewer kinds than the question speaks of',
-        'too few for the question and its answer',
-        'things that cannot do it',
-        'a sentence without tiles or paper',
-        'a question that does not suit the activity',
-        'sizes that do not differ, or drawn for what cannot be seen',
-        'nothing stands behind',
-        'unsafe for a baby in reach',
-        'more than 60 loose things',
-        'a sentence said four times',
-        'a nought to be handled',
-    ];
-
     /** What a verb or a noun in the words of an activity wants of its things. */
     private const WANTS = [
         '/\b(tower|towers|stack|stacked|staircase)\b/i' => [Ability::Stacks, Ability::Joins],
@@ -113,11 +95,11 @@ final class Lessons
     /**
      * @param list<int> $cupboards how many kinds of things the house has
      *
-     * @return array{sittings: int, questions: int, lacking: int, wrong: array<string, list<string>>} by line, where it was broken
+     * @return array{sittings: int, questions: int, lacking: int, wrong: array<string, list<string>>} fault => where it was found
      */
     public function check(int $seeds, array $cupboards, ?string $only = null): array
     {
-        $found = ['sittings' => 0, 'questions' => 0, 'lacking' => 0, 'wrong' => array_fill_keys(self::LINES, [])];
+        $found = ['sittings' => 0, 'questions' => 0, 'lacking' => 0, 'wrong' => array_fill_keys(array_column(Fault::cases(), 'value'), [])];
         foreach ($cupboards as $kinds) {
             foreach ([false, true] as $withBaby) {
                 for ($seed = 1; $seed <= $seeds; ++$seed) {
@@ -128,8 +110,8 @@ final class Lessons
                         }
                         ++$found['sittings'];
                         $found['questions'] += \count($setUp->sittings[0]->questions);
-                        foreach ($this->wrong($setUp, $withBaby) as [$line, $what]) {
-                            $found['wrong'][$line][] = $where.': '.$what;
+                        foreach ($this->wrong($setUp, $withBaby) as [$fault, $what]) {
+                            $found['wrong'][$fault->value][] = $where.': '.$what;
                         }
                     }
                 }
@@ -182,7 +164,7 @@ final class Lessons
         return $text;
     }
 
-    /** @return list<array{string, string}> line and what is wrong */
+    /** @return list<array{Fault, string}> what is wrong, and where */
     private function wrong(SetUp $setUp, bool $withBaby): array
     {
         $wrong = [];
@@ -195,24 +177,24 @@ final class Lessons
             ...array_map(static fn (Gear $gear): string => $gear->value, $setUp->gear()),
         ]));
         if (\in_array(0, $laid, true) || 1 === preg_match('/\b0 [a-z]/', $this->layOutWords($setUp))) {
-            $wrong[] = [self::LINES[0], $this->layOutWords($setUp)];
+            $wrong[] = [Fault::LaidOutNone, $this->layOutWords($setUp)];
         }
         if ([] === $setUp->laid && 1 === preg_match('/\ba few (drawn|counters|things\b(?! of different))/i', $this->layOutWords($setUp))) {
-            $wrong[] = [self::LINES[3], $this->layOutWords($setUp)];
+            $wrong[] = [Fault::SaidNotThere, $this->layOutWords($setUp)];
         }
         foreach ($this->containers($this->layOutWords($setUp), $names) as $container) {
-            $wrong[] = [self::LINES[3], $container.' in "'.$this->layOutWords($setUp).'"'];
+            $wrong[] = [Fault::SaidNotThere, $container.' in "'.$this->layOutWords($setUp).'"'];
         }
         if (array_sum($laid) > 60) {
-            $wrong[] = [self::LINES[12], (string) array_sum($laid)];
+            $wrong[] = [Fault::TooManyThings, (string) array_sum($laid)];
         }
         foreach ($withBaby ? $setUp->things() : [] as $thing) {
             if (self::fitsAMouth($thing)) {
-                $wrong[] = [self::LINES[11], $thing->name];
+                $wrong[] = [Fault::Unsafe, $thing->name];
             }
         }
         foreach (self::cannot($setUp, $this->activityWords($setUp->activity)) as $what) {
-            $wrong[] = [self::LINES[6], $what];
+            $wrong[] = [Fault::CannotDo, $what];
         }
         $withThings = [] !== $setUp->laid;
         // Goods in a shop are there to be paid for.
@@ -223,11 +205,11 @@ final class Lessons
             // A nought is read from a card or a sentence and stood on on a line; of things there are none.
             $isRead = 1 === preg_match('/\b(card says|read it all aloud|stand on|start on|down to)\b/i', $sentence);
             if (!$isRead && 1 === preg_match('/(?<!\d)0(?!\d)/', $sentence)) {
-                $wrong[] = [self::LINES[14], $sentence];
+                $wrong[] = [Fault::NoughtHandled, $sentence];
             }
         }
         foreach (array_filter(array_count_values($asks), static fn (int $times): bool => $times >= 4) as $sentence => $times) {
-            $wrong[] = [self::LINES[13], $times.' times "'.$sentence.'"'];
+            $wrong[] = [Fault::SaidToDeath, $times.' times "'.$sentence.'"'];
         }
         foreach ($setUp->sittings[0]->questions as $i => $question) {
             $prompt = $question->prompt;
@@ -236,14 +218,14 @@ final class Lessons
             foreach (self::items($drawing) as $what => $count) {
                 if (null !== Gear::tryFrom($what)) {
                     if (!\in_array($what, $brought, true)) {
-                        $wrong[] = [self::LINES[1], $key.' draws '.$what];
+                        $wrong[] = [Fault::DrawnNotThere, $key.' draws '.$what];
                     }
                 } elseif (!isset($laid[$what])) {
                     if ($withThings || Form::Things === $form) {
-                        $wrong[] = [self::LINES[1], $key.' draws '.$what];
+                        $wrong[] = [Fault::DrawnNotThere, $key.' draws '.$what];
                     }
                 } elseif ($count > $laid[$what]) {
-                    $wrong[] = [self::LINES[2], \sprintf('%s draws %d %s of %d', $key, $count, $what, $laid[$what])];
+                    $wrong[] = [Fault::DrawnTooMany, \sprintf('%s draws %d %s of %d', $key, $count, $what, $laid[$what])];
                 }
             }
             // A shape may be a tin somewhere in the room.
@@ -254,26 +236,26 @@ final class Lessons
             ];
             foreach ($said as $sentence) {
                 foreach ($this->containers($sentence, $names) as $container) {
-                    $wrong[] = [self::LINES[3], $container.' in "'.$sentence.'"'];
+                    $wrong[] = [Fault::SaidNotThere, $container.' in "'.$sentence.'"'];
                 }
             }
             if ($isCounted && self::kinds($prompt) > $kinds) {
-                $wrong[] = [self::LINES[4], \sprintf('%s of %d', $key, $kinds)];
+                $wrong[] = [Fault::TooFewKinds, \sprintf('%s of %d', $key, $kinds)];
             }
             if ($isCounted && self::needed($setUp->activity, $prompt) > array_sum($laid)) {
-                $wrong[] = [self::LINES[5], \sprintf('%s wants %d of %d', $key, self::needed($setUp->activity, $prompt), array_sum($laid))];
+                $wrong[] = [Fault::TooFew, \sprintf('%s wants %d of %d', $key, self::needed($setUp->activity, $prompt), array_sum($laid))];
             }
             if (!$setUp->activity->needsNothing() && self::isLaidWithTiles($prompt, $form) && !\in_array(Gear::Card, $setUp->gear(), true)) {
-                $wrong[] = [self::LINES[7], $key];
+                $wrong[] = [Fault::NoTiles, $key];
             }
             if (!self::suits($setUp->activity, $prompt)) {
-                $wrong[] = [self::LINES[8], $key];
+                $wrong[] = [Fault::DoesNotSuit, $key];
             }
             if ($prompt instanceof Kind\CompareSize && !$this->sizesShow($setUp, $prompt, $drawing)) {
-                $wrong[] = [self::LINES[9], $key];
+                $wrong[] = [Fault::SizesDoNotShow, $key];
             }
             if ('hidden-stack' === $setUp->activity->id && 'stack' !== $drawing->alt && $prompt->amounts()->n > 1) {
-                $wrong[] = [self::LINES[10], $key];
+                $wrong[] = [Fault::NothingBehind, $key];
             }
         }
 

@@ -10,12 +10,7 @@ final class Wording
     /** Endings of many; the longer ones first. */
     private const MANY = ['ies' => 'y', 'ves' => 'f', 'sses' => 'ss', 'shes' => 'sh', 'ches' => 'ch', 'xes' => 'x', 'oes' => 'o', 's' => ''];
 
-    /** Letters with a mark, as they are without. */
-    private const PLAIN = [
-        'á' => 'a', 'à' => 'a', 'â' => 'a', 'ä' => 'a', 'ã' => 'a', 'å' => 'a', 'æ' => 'ae', 'ç' => 'c', 'é' => 'e', 'è' => 'e', 'ê' => 'e', 'ë' => 'e',
-        'í' => 'i', 'ì' => 'i', 'î' => 'i', 'ï' => 'i', 'ñ' => 'n', 'ó' => 'o', 'ò' => 'o', 'ô' => 'o', 'ö' => 'o', 'õ' => 'o', 'ø' => 'o', 'œ' => 'oe',
-        'ú' => 'u', 'ù' => 'u', 'û' => 'u', 'ü' => 'u', 'ý' => 'y', 'ÿ' => 'y', 'ß' => 'ss', '’' => "'",
-    ];
+    private static ?\Transliterator $plain = null;
 
     /**
      * Whether one of these words, or words in a row, is in a text.
@@ -41,9 +36,10 @@ final class Wording
     /** Every word as one of them, small and without marks, a space before and after each. */
     public static function plain(string $text): string
     {
-        $text = strtr(mb_strtolower($text), self::PLAIN);
-        // A mark that stands by itself belongs to the letter before it.
-        $text = (string) preg_replace('/\p{Mn}+/u', '', $text);
+        self::$plain ??= \Transliterator::create('NFKD; [:Nonspacing Mark:] Remove; Latin-ASCII; Lower')
+            ?? throw new \LogicException('This machine cannot read letters with marks.');
+        // Bytes that are no letters spoil themselves only: what they stand beside is still read.
+        $text = (string) self::$plain->transliterate(mb_scrub($text));
         preg_match_all("/[\p{L}\p{N}']+/u", $text, $found);
 
         return ' '.implode(' ', array_map(self::one(...), $found[0])).' ';

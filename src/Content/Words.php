@@ -63,13 +63,14 @@ final class Words
      */
     public function ask(Prompt $prompt, array $own, string $thing, Settings $settings, ?Answering $answering): string
     {
-        $entry = $this->files->entry('words/asks', $prompt->ask, $this->files->file('words/asks')[$prompt->ask] ?? null);
+        $entry = $this->asked($prompt);
+        $values = $this->values($prompt, $thing);
         $ways = array_intersect_key($entry->textMap('ways'), array_flip($settings->answers()));
+        // A way that does not go with these numbers says nothing.
+        $taught = [] === $ways ? '' : $this->fill(array_values($ways)[0], $values);
 
-        return $this->fill(
-            array_values($ways)[0] ?? $own[$prompt->ask] ?? $entry->text('ask'),
-            $this->values($prompt, $thing),
-        ).(null === $answering ? '' : ' '.$this->say('answering', $answering));
+        return ('' === $taught ? $this->fill($own[$prompt->ask] ?? $entry->text('ask'), $values) : $taught)
+            .(null === $answering ? '' : ' '.$this->say('answering', $answering));
     }
 
     /**
@@ -87,7 +88,7 @@ final class Words
         foreach ($prompts as $prompt) {
             $whole = $this->ask($prompt, $own, $thing, $settings, $answering);
             $said[$whole] = ($said[$whole] ?? -1) + 1;
-            $again = $this->files->entry('words/asks', $prompt->ask, $this->files->file('words/asks')[$prompt->ask] ?? null)->texts('again');
+            $again = $this->asked($prompt)->texts('again');
             $way = $said[$whole] % (\count($again) + 1);
             $asks[] = 0 === $way ? $whole : $this->fill($again[$way - 1], $this->values($prompt, $thing));
         }
@@ -97,10 +98,12 @@ final class Words
 
     public function answer(Prompt $prompt, string $thing): string
     {
-        return $this->fill(
-            $this->files->entry('words/asks', $prompt->ask, $this->files->file('words/asks')[$prompt->ask] ?? null)->text('answer'),
-            $this->values($prompt, $thing),
-        );
+        return $this->fill($this->asked($prompt)->text('answer'), $this->values($prompt, $thing));
+    }
+
+    private function asked(Prompt $prompt): Entry
+    {
+        return $this->files->entry('words/asks', $prompt->ask, $this->files->file('words/asks')[$prompt->ask] ?? null);
     }
 
     public function caution(Caution $caution): string

@@ -114,6 +114,8 @@ final class WordsTest extends TestCase
         $ask = Make::words()->ask($prompt, [], 'pegs', new Settings(acrossTen: AcrossTen::ThroughFives), null);
 
         self::assertSame($isSaid, str_contains($ask, 'a five'));
+        $own = Make::words()->ask($prompt, [$prompt->ask => 'Ours'], 'pegs', new Settings(acrossTen: AcrossTen::ThroughFives), null);
+        self::assertSame($isSaid ? $ask : 'Ours', $own, 'what does not go with the numbers leaves the activity its words');
     }
 
     public function test_a_reach_is_said_by_its_number_or_its_name(): void

@@ -100,6 +100,9 @@ final class CautionsTest extends TestCase
         yield 'string' => ['string', ['cord']];
         yield 'rubber bands' => ['rubber bands', ['bands']];
         yield 'magnets' => ['magnets', ['refused']];
+        yield 'in wide letters' => ['ＭＡＧＮＥＴＳ', ['refused']];
+        yield 'a mark that stands by itself' => ["magne\u{301}ts", ['refused']];
+        yield 'beside bytes that are no letters' => ["fishing \xE9 magnets", ['refused']];
         yield 'nuts that are none' => ['nuts and bolts', []];
         yield 'blocks' => ['blocks', []];
     }

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\Bench;
+
+/** What may be wrong with a sitting that reaches a parent, as ./pindle bench lessons prints it. */
+enum Fault: string
+{
+    case LaidOutNone = 'laid out in the number 0';
+    case DrawnNotThere = 'drawn, and neither laid out nor brought';
+    case DrawnTooMany = 'more drawn than laid out';
+    case SaidNotThere = 'said, and neither laid out nor brought';
+    case TooFewKinds = 'fewer kinds than the question speaks of';
+    case TooFew = 'too few for the question and its answer';
+    case CannotDo = 'things that cannot do it';
+    case NoTiles = 'a sentence without tiles or paper';
+    case DoesNotSuit = 'a question that does not suit the activity';
+    case SizesDoNotShow = 'sizes that do not differ, or drawn for what cannot be seen';
+    case NothingBehind = 'nothing stands behind';
+    case Unsafe = 'unsafe for a baby in reach';
+    case TooManyThings = 'more than 60 loose things';
+    case SaidToDeath = 'a sentence said four times';
+    case NoughtHandled = 'a nought to be handled';
+}
