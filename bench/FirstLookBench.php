@@ -62,7 +62,7 @@ final class FirstLookBench
             if (null === $stepId) {
                 break;
             }
-            [$outcome] = $child->answer(new Question($stepId, new TellHowMany(1), Level::At), Help::Bare, $day, $task, $random);
+            [$outcome] = $child->answer(new Question($stepId, new TellHowMany('how-many', 1), Level::At), Help::Bare, $day, $task, $random);
             $look = $look->with(new Answer($stepId, $outcome), $random);
             if (\in_array($task + 1, self::AT, true)) {
                 $this->measure($way.', '.($task + 1).' tasks', $look->chances(), $known);

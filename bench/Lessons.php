@@ -66,7 +66,8 @@ final class Lessons
     ];
 
     /** Containers that a sentence may speak of only where they are there. */
-    private const CONTAINERS = '/\b(plate|bowl|tray|cup|cloth|pot|tin|basket|boat|ring(?! (?:ten|them|the|it)\b)|mirror|jar|box|saucer|egg box|bag)s?\b/i';
+    private const CONTAINERS = '/\b(plate|bowl|tray|cup|cloth|pot|tin|basket|boat|(?<!in a )ring(?! (?:ten|them|the|it)\b)|mirror|jar|box|saucer|egg box'
+        .'|bag)s?\b/i';
 
     private Words $words;
     private Catalogue $catalogue;

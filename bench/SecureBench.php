@@ -52,7 +52,7 @@ final class SecureBench
             $on = $start->plusDays(2 * $sitting);
             for ($i = 0; $i < 6; ++$i) {
                 $state = $record->state($stepId);
-                $question = new Question($stepId, 1 === $i % 2 ? new NameNumeral('find-numeral', $i) : new TellHowMany($i), Level::At);
+                $question = new Question($stepId, 1 === $i % 2 ? new NameNumeral('find-numeral', $i) : new TellHowMany('how-many', $i), Level::At);
                 $help = Ladder::help($state);
                 [$outcome, $method, $slip] = $child->answer($question, $help, $on, $i, $random);
                 $error = $step->skill->isGuess() ? ($outcome->isSuccess() ? 0.1 : 0.7) : null;

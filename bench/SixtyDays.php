@@ -10,6 +10,7 @@ use Pindle\Core\Advice\RankedStep;
 use Pindle\Core\Advice\Ranking;
 use Pindle\Core\Advice\SureSteps;
 use Pindle\Core\Calendar\LocalDate;
+use Pindle\Core\Child\SetSize;
 use Pindle\Core\Evidence\ChildRecord;
 use Pindle\Core\Evidence\Help;
 use Pindle\Core\Evidence\Ladder;
@@ -29,7 +30,7 @@ use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
 
 /**
- * Sixty days of two sittings a day, a quarter of an hour together, by different ways of choosing the step; everything else (help, forms,
+ * Sixty days of two sittings a day, with as many questions as go by age, by different ways of choosing the step; everything else (help, forms,
  * questions, the record) is the same. Then thirty days of nothing.
  */
 final class SixtyDays
@@ -39,7 +40,6 @@ final class SixtyDays
 
     private const DAYS = 60;
     private const SITTINGS = 2;
-    private const QUESTIONS = 8;
 
     public function __construct(private readonly SkillMap $map, private readonly Figures $figures)
     {
@@ -56,17 +56,18 @@ final class SixtyDays
             $record = $this->firstLook($child, $months, $start, $random);
             $passed = [];
             $resting = [];
+            $questions = SetSize::atAge($months)->most;
             for ($day = 1; $day <= self::DAYS; ++$day) {
                 $on = $start->plusDays($day);
                 for ($sitting = 0; $sitting < self::SITTINGS; ++$sitting) {
                     $stepId = match ($way) {
-                        'Pindle' => $this->pindle($record, $on, $resting),
+                        'Pindle' => $this->pindle($record, $on, $resting, $questions),
                         'random ready step' => $this->randomReady($record, $on, $random),
-                        'oracle' => $this->oracle($child, $on),
+                        'oracle' => $this->oracle($child, $on, $questions),
                         default => $this->mapOrder($passed),
                     };
                     if (null !== $stepId) {
-                        $record = $this->sit($way, $record, $child, $stepId, $on, $sitting, $passed, $resting, $random);
+                        $record = $this->sit($way, $record, $child, $stepId, $on, $sitting, $questions, $passed, $resting, $random);
                     }
                 }
             }
@@ -97,6 +98,7 @@ final class SixtyDays
         string $stepId,
         LocalDate $on,
         int $sitting,
+        int $questions,
         array &$passed,
         array &$resting,
         Randomizer $random,
@@ -113,10 +115,10 @@ final class SixtyDays
         $first = 'Pindle' === $way ? SureSteps::first($record, $others, $on)?->id : $last;
         $own = [];
         $notYet = 0;
-        for ($i = 0; $i < self::QUESTIONS && $notYet < 3; ++$i) {
+        for ($i = 0; $i < $questions && $notYet < 3; ++$i) {
             $id = match ($i) {
                 0 => $first ?? $stepId,
-                self::QUESTIONS - 1 => $last ?? $stepId,
+                $questions - 1 => $last ?? $stepId,
                 default => $stepId,
             };
             $state = $record->state($id);
@@ -167,10 +169,10 @@ final class SixtyDays
     }
 
     /** @param array<string, LocalDate> $resting */
-    private function pindle(ChildRecord $record, LocalDate $on, array $resting): ?string
+    private function pindle(ChildRecord $record, LocalDate $on, array $resting, int $questions): ?string
     {
         $ranked = array_values(array_filter(
-            Ranking::of($record, $on, self::QUESTIONS - 2),
+            Ranking::of($record, $on, $questions - 2),
             static fn (RankedStep $step): bool => !isset($resting[$step->step->id]) || !$resting[$step->step->id]->isAfter($on),
         ));
 
@@ -202,11 +204,11 @@ final class SixtyDays
     }
 
     /** Sees what is hidden: the step where a sitting adds most, or keeps most from being lost within days. */
-    private function oracle(SimulatedChild $child, LocalDate $on): ?string
+    private function oracle(SimulatedChild $child, LocalDate $on, int $questions): ?string
     {
         $best = null;
         $most = 0.0;
-        $learning = fn (string $id): float => 1 - (1 - $child->chanceToLearn($id, $on)) ** (self::QUESTIONS - 2);
+        $learning = fn (string $id): float => 1 - (1 - $child->chanceToLearn($id, $on)) ** ($questions - 2);
         foreach ($this->map->steps as $step) {
             if ($child->knows($step->id, $on)) {
                 $value = max(0.0, 0.6 - 0.1 * $child->daysLeft($step->id, $on));
@@ -265,6 +267,6 @@ final class SixtyDays
     /** Every other question has three answers to choose from, the others are open. */
     private static function question(string $stepId, int $number, Level $level): Question
     {
-        return new Question($stepId, 1 === $number % 2 ? new NameNumeral('find-numeral', 1 + $number) : new TellHowMany(1 + $number), $level);
+        return new Question($stepId, 1 === $number % 2 ? new NameNumeral('find-numeral', 1 + $number) : new TellHowMany('how-many', 1 + $number), $level);
     }
 }

@@ -58,23 +58,27 @@ final class Promises
         $isDouble = static fn (Prompt $prompt): bool => $prompt->isDouble();
         [$noughts, $doubles] = [$share($isNought), $share($isDouble)];
         $compares = [] !== array_filter($prompts, static fn (Prompt $prompt): bool => $prompt->compares());
+        $middle = \array_slice($questions, 1, -1);
         $levels = array_map(static fn (Question $question): Level => $question->level, $questions);
         $at = array_filter($questions, static fn (Question $question): bool => Level::At === $question->level);
         $open = array_filter($at, static fn (Question $question): bool => $question->prompt->isOpen());
         $keys = array_map(static fn (Question $question): string => $question->prompt->key(), $questions);
-        $middle = \array_slice($questions, 1, -1);
+        // A rate holds as far as there are facts of the kind.
         $about = static fn (callable $is, float $rate): bool => abs(\count(array_filter(
             $middle,
             static fn (Question $question): bool => $is($question->prompt),
-        )) - \count($middle) * $rate) <= 1.5;
+        )) - min(\count($middle) * $rate, \count(array_filter($prompts, $is)))) <= 1.5;
         // Rates hold where there are enough facts to choose from and the kind does not make up the step.
         $enough = \count($prompts) >= 12;
+        $left = array_filter($prompts, static fn (Prompt $prompt): bool => $prompt->isOpen() && !\in_array($prompt->key(), $keys, true));
         $promises = [
-            'as many as wanted' => $count === \count($questions),
-            'sure first and last' => [0, $count - 1] === array_keys($levels, Level::Sure, true),
+            'as many as wanted, or as there are facts' => \count($questions) === $count || (\count($questions) < $count && [] === $left),
+            'sure first and last' => [0, \count($questions) - 1] === array_keys($levels, Level::Sure, true),
             'half of them open' => 2 * \count($open) >= \count($at),
-            'about six in ten at the step' => abs(0.6 - \count($at) / ($count - 2)) <= 0.28,
-            'never the same twice running' => [] === array_filter(array_keys($keys), static fn (int $i): bool => $i > 0 && $keys[$i] === $keys[$i - 1]),
+            'all at the step in a short set, else about six in ten' => \count($questions) < $count || ($count <= QuestionSet::SHORT
+                ? \count($at) === \count($middle)
+                : abs(0.6 - \count($at) / \count($middle)) <= 0.15),
+            'nothing asked twice' => $keys === array_unique($keys),
             'noughts at their rate' => !$enough || 0.0 === $noughts || $noughts >= 0.4 || $about($isNought, 1 / QuestionSet::NOUGHT_ONE_IN),
             'doubles at their rate' => $compares || !$enough || 0.0 === $doubles || $doubles >= 0.5 || $about($isDouble, 1 / QuestionSet::DOUBLE_ONE_IN),
             'equals one in five' => !$compares || !$enough || 0.0 === $doubles || $about($isDouble, 1 / QuestionSet::EQUAL_ONE_IN),

@@ -106,6 +106,12 @@ final readonly class Child
         return $this->longestSitting ?? max(5, min(20, (int) round($this->ageInMonths($on) / 12 * 2.5)));
     }
 
+    /** How many questions a sitting has. */
+    public function setSizeOn(LocalDate $on): SetSize
+    {
+        return SetSize::atAge($this->ageInMonths($on));
+    }
+
     /** Minutes of maths on one day: 10 for the youngest to 30, where the parent has not said. */
     public function minutesOn(LocalDate $on): int
     {

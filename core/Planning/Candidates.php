@@ -17,7 +17,6 @@ use Pindle\Core\Evidence\ClauseKind;
 use Pindle\Core\Evidence\Ladder;
 use Pindle\Core\Evidence\LastSitting;
 use Pindle\Core\Evidence\SecureClauses;
-use Pindle\Core\Question\QuestionSet;
 
 /** What a child could do today, best first: ranked steps, each by the activities that can show it in its form. */
 final readonly class Candidates
@@ -45,7 +44,8 @@ final readonly class Candidates
     /** How much less an activity counts that all the last tries of the step were made with. */
     public const WORN = 0.5;
 
-    /** Seconds of a usual question, for telling how many tries a sitting will bring. */
+    /** Minutes to lay out and seconds of a question, as is usual, for telling how many tries a sitting will bring. */
+    private const USUAL_SET_UP = 2;
     private const USUAL_SECONDS = 35;
 
     public function __construct(private Catalogue $catalogue)
@@ -62,7 +62,9 @@ final readonly class Candidates
     public function of(Learner $learner, LocalDate $on, array $places, bool $quiet, array $wanted = [], array $held = []): array
     {
         $longest = $learner->child->longestSittingOn($on);
-        $attempts = max(QuestionSet::FEWEST, min(QuestionSet::MOST, intdiv(($longest - 2) * 60, self::USUAL_SECONDS))) - 2;
+        $size = $learner->child->setSizeOn($on);
+        // The first and the last question are of other steps.
+        $attempts = max($size->fewest, $size->fitting(($longest - self::USUAL_SET_UP) * 60, self::USUAL_SECONDS)) - 2;
         $ranked = Ranking::withoutTooMuchNew(array_values(array_filter(
             Ranking::of($learner->record, $on, $attempts, $learner->child->pins, $learner->child->focus),
             static fn (RankedStep $step): bool => !isset($learner->resting[$step->step->id]) || !$learner->resting[$step->step->id]->isAfter($on),

@@ -8,11 +8,11 @@ use Pindle\Core\Activity\Activity;
 use Pindle\Core\Activity\Catalogue;
 use Pindle\Core\Activity\Part;
 use Pindle\Core\Activity\Place;
+use Pindle\Core\Advice\Ranking;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Calendar\Span;
 use Pindle\Core\Caution\Cautions;
 use Pindle\Core\Child\Child;
-use Pindle\Core\Question\QuestionSet;
 use Pindle\Core\Skill\SkillMap;
 use Pindle\Core\Skill\Step;
 
@@ -22,6 +22,9 @@ use Pindle\Core\Skill\Step;
  */
 final readonly class Planner
 {
+    /** What a second brand new step of a day is worth. */
+    private const SECOND_NEW = 0.3;
+
     private Candidates $candidates;
     private SettingOut $settingOut;
 
@@ -96,7 +99,7 @@ final readonly class Planner
                     $sittings[] = $made->course()->asksLike($sitting->course()) ? $made->asking($sitting->questions) : $made;
                 }
             }
-            $children = $this->childrenAt($request, $held, array_map(static fn (Sitting $sitting): string => $sitting->childId, $sittings));
+            $children = $this->children($request, array_map(static fn (Sitting $sitting): string => $sitting->childId, $sittings));
             if ([] === $sittings || [] === $children) {
                 continue;
             }
@@ -176,7 +179,7 @@ final readonly class Planner
         foreach ($candidates as $childId => $ofChild) {
             $spans = [];
             foreach ($ofChild as $candidate) {
-                $value = $this->valueToday($candidate, $new);
+                $value = $this->valueToday($candidate, [...$request->kept, ...$new]);
                 foreach ($this->ways($request, $day, $candidate, $new, $spans) as [$joined, $span, $part, $place]) {
                     $gain = $this->estimate($candidate, $value, $new, $joined, $span, $part, $best, $request->date) - $now;
                     if ($gain > 0) {
@@ -208,7 +211,8 @@ final readonly class Planner
     {
         $child = $candidate->learner->child;
         $ways = [];
-        $minutes = self::minutes($candidate->activity, $this->questions($request, $candidate, $new));
+        $count = $this->questions($request, $candidate, $new);
+        $minutes = 0 === $count ? null : $this->minutes($request, $candidate->activity, [$child], [$child->id => $count]);
         $part = $child->mayBeAloneOn($request->date) ? $candidate->activity->part : Part::With;
         if (null !== $minutes) {
             foreach (Candidates::placesOf($candidate->activity, $request->places) as $place) {
@@ -232,10 +236,12 @@ final readonly class Planner
                 continue;
             }
             $others = [...$request->kept, ...array_values(array_filter($new, static fn (SetUp $other): bool => $other !== $setUp))];
-            $each = self::questionsEach($setUp, \count($setUp->sittings) + 1);
-            if (null !== $each && $setUp->span->minutes() <= min($child->longestSittingOn($request->date), $this->minutesLeft($candidate->learner, $new))
-                && $day->allows($others, [$child, ...$this->childrenAt($request, $setUp)], $setUp->span, Part::With, $setUp->place)) {
-                $ways[] = [$i, $setUp->span, Part::With, $setUp->place];
+            $children = [...$this->children($request, $setUp->childIds()), $child];
+            $counts = $this->questionsTogether($request, $setUp->activity, $children, $this->minutesTogether($request, $setUp, $candidate, $new));
+            $minutes = [] === $counts ? 0 : max($setUp->span->minutes(), $this->minutes($request, $setUp->activity, $children, $counts));
+            $span = 0 === $minutes || $setUp->span->start + $minutes > 1440 ? null : Span::lasting($setUp->span->start, $minutes);
+            if (null !== $span && $day->holds($span) && $day->allows($others, $children, $span, Part::With, $setUp->place)) {
+                $ways[] = [$i, $span, Part::With, $setUp->place];
             }
         }
 
@@ -257,7 +263,8 @@ final readonly class Planner
         $setUps = $new;
         $setUps[$joined ?? \count($new)] = $setUp;
 
-        // The estimate has no questions yet: a sitting of six tries stands for it.
+        // The estimate has no questions yet: as many tries as are usual at the age stand for it.
+        $tries = $candidate->learner->child->setSizeOn($on)->most - 2;
         $goal = Goal::of(array_values($setUps), $best);
         $already = 0.0;
         foreach ($new as $other) {
@@ -266,7 +273,7 @@ final readonly class Planner
         }
         $a = $best[$candidate->learner->child->id];
 
-        return $goal->total() + 10 * (log(1 + ($already + $value * (1 - exp(-6 / 4))) / $a) - log(1 + $already / $a));
+        return $goal->total() + 10 * (log(1 + ($already + $value * (1 - exp(-$tries / 4))) / $a) - log(1 + $already / $a));
     }
 
     /**
@@ -281,34 +288,42 @@ final readonly class Planner
         $setUp = null === $joined ? null : $new[$joined];
         $others = array_values(array_filter($new, static fn (SetUp $other): bool => $other !== $setUp));
         if (null === $setUp) {
-            $count = $this->questions($request, $candidate, $new);
-            $sittings = [$this->settingOut->sitting($request, $candidate, $value, $count)];
+            $sittings = [$this->settingOut->sitting($request, $candidate, $value, $this->questions($request, $candidate, $new))];
         } else {
-            $each = self::questionsEach($setUp, \count($setUp->sittings) + 1) ?? QuestionSet::FEWEST;
+            $children = [...$this->children($request, $setUp->childIds()), $candidate->learner->child];
+            $counts = $this->questionsTogether($request, $setUp->activity, $children, $span->minutes());
             $sittings = [
-                ...array_map(static fn (Sitting $sitting): Sitting => SettingOut::shortened($sitting, $each), $setUp->sittings),
-                $this->settingOut->sitting($request, $candidate, $value, $each),
+                ...array_map(static fn (Sitting $sitting): Sitting => SettingOut::shortened($sitting, $counts[$sitting->childId]), $setUp->sittings),
+                $this->settingOut->sitting($request, $candidate, $value, $counts[$candidate->learner->child->id]),
             ];
         }
+        // A step with few facts has a short set.
+        $counts = [];
+        foreach ($sittings as $sitting) {
+            $counts[$sitting->childId] = \count($sitting->questions);
+        }
+        $needed = $this->minutes($request, $candidate->activity, $this->children($request, array_keys($counts)), $counts);
+        $span = Span::lasting($span->start, min($span->minutes(), $needed));
         $placed = $this->settingOut->setUp($request, $candidate->activity, $place, $part, $span, $sittings, [...$request->kept, ...$others]);
 
         return null === $placed ? null : [...$others, $placed];
     }
 
     /**
-     * Today's value of a candidate: less when the step is already in the plan, nothing when too much would be brand new.
+     * Today's value of a candidate: less when the step is already in the plan, the more so the more it is asked there; less when too much would
+     * be brand new.
      *
-     * @param list<SetUp> $new
+     * @param list<SetUp> $today done or planned
      */
-    private function valueToday(Candidate $candidate, array $new): float
+    private function valueToday(Candidate $candidate, array $today): float
     {
         $value = $candidate->value();
-        foreach ($new as $setUp) {
+        foreach ($today as $setUp) {
             $sitting = $setUp->sittingOf($candidate->learner->child->id);
             if ($sitting?->course()->stepId === $candidate->ranked->step->id) {
-                $value *= 0.3;
+                $value *= Ranking::TRIED_TODAY * exp(-$sitting->attempts() / 4);
             } elseif (null !== $sitting && $sitting->course()->brandNew && $candidate->ranked->brandNew && !$candidate->learner->record->isBlank()) {
-                $value *= 0.3;
+                $value *= self::SECOND_NEW;
             }
         }
 
@@ -334,34 +349,83 @@ final readonly class Planner
     private function questions(DayRequest $request, Candidate $candidate, array $new): int
     {
         $minutes = min($candidate->learner->child->longestSittingOn($request->date), $this->minutesLeft($candidate->learner, $new));
-        $fit = intdiv(($minutes - $candidate->activity->setUp) * 60, $candidate->activity->seconds);
 
-        return $fit < QuestionSet::FEWEST ? 0 : min(QuestionSet::MOST, $fit);
-    }
-
-    private static function minutes(Activity $activity, int $questions): ?int
-    {
-        return 0 === $questions ? null : (int) ceil($activity->setUp + $questions * $activity->seconds / 60);
-    }
-
-    /** How many questions each of so many children gets in turn; null when there would be too few. */
-    private static function questionsEach(SetUp $setUp, int $children): ?int
-    {
-        $each = intdiv(intdiv(($setUp->span->minutes() - $setUp->activity->setUp) * 60, $setUp->activity->seconds), $children);
-
-        return $each < QuestionSet::FEWEST ? null : min(QuestionSet::MOST, $each);
+        return $candidate->learner->child->setSizeOn($request->date)->fitting(
+            ($minutes - $candidate->activity->setUp) * 60,
+            $candidate->activity->seconds,
+        );
     }
 
     /**
-     * @param list<string>|null $only ids of the children meant; null for all
+     * How many questions each of several children gets in turn: the fewest of their age, then one more each in turn while there is time.
+     *
+     * @param list<Child> $children
+     *
+     * @return array<string, int> by child id; empty when there is not time for the fewest
+     */
+    private function questionsTogether(DayRequest $request, Activity $activity, array $children, int $minutes): array
+    {
+        $counts = [];
+        foreach ($children as $child) {
+            $counts[$child->id] = $child->setSizeOn($request->date)->fewest;
+        }
+        do {
+            $before = $counts;
+            foreach ($children as $child) {
+                $more = [$child->id => $counts[$child->id] + 1] + $counts;
+                $fits = $this->minutes($request, $activity, $children, $more) <= $minutes;
+                $counts = $fits && $more[$child->id] <= $child->setSizeOn($request->date)->most ? $more : $counts;
+            }
+        } while ($before !== $counts);
+
+        return $this->minutes($request, $activity, $children, $counts) <= $minutes ? $counts : [];
+    }
+
+    /**
+     * Minutes that all the children of a set-up, with one more, can be at it.
+     *
+     * @param list<SetUp> $new
+     */
+    private function minutesTogether(DayRequest $request, SetUp $setUp, Candidate $candidate, array $new): int
+    {
+        $minutes = \PHP_INT_MAX;
+        foreach ($request->learners as $learner) {
+            $isThere = null !== $setUp->sittingOf($learner->child->id);
+            if ($isThere || $learner->child->id === $candidate->learner->child->id) {
+                $left = $this->minutesLeft($learner, $new) + ($isThere ? $setUp->span->minutes() : 0);
+                $minutes = min($minutes, $left, $learner->child->longestSittingOn($request->date));
+            }
+        }
+
+        return $minutes;
+    }
+
+    /**
+     * Minutes from laying out to the last question.
+     *
+     * @param list<Child>        $children
+     * @param array<string, int> $counts   questions by child id
+     */
+    private function minutes(DayRequest $request, Activity $activity, array $children, array $counts): int
+    {
+        $seconds = 0;
+        foreach ($children as $child) {
+            $seconds += ($counts[$child->id] ?? 0) * $child->setSizeOn($request->date)->seconds($activity->seconds);
+        }
+
+        return (int) ceil($activity->setUp + $seconds / 60);
+    }
+
+    /**
+     * @param list<string> $ids
      *
      * @return list<Child>
      */
-    private function childrenAt(DayRequest $request, SetUp $setUp, ?array $only = null): array
+    private function children(DayRequest $request, array $ids): array
     {
         return array_values(array_filter(
             array_map(static fn (Learner $learner): Child => $learner->child, $request->learners),
-            static fn (Child $child): bool => null !== $setUp->sittingOf($child->id) && (null === $only || \in_array($child->id, $only, true)),
+            static fn (Child $child): bool => \in_array($child->id, $ids, true),
         ));
     }
 }

@@ -44,10 +44,10 @@ final readonly class Sitting
         return $this->courses[0];
     }
 
-    /** Tries expected at the step itself: all but the first and the last question. */
+    /** Tries expected at the step itself: the first and the last question may be of others. */
     public function attempts(): int
     {
-        return max(0, \count($this->questions) - 2);
+        return \count(array_filter($this->questions, fn (Question $question): bool => $question->stepId === $this->course()->stepId));
     }
 
     /** @param list<Question> $questions */

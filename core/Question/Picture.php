@@ -8,6 +8,7 @@ namespace Pindle\Core\Question;
 enum Picture: string
 {
     case Row = 'row';
+    case Ring = 'ring';
     case Scatter = 'scatter';
     case Mix = 'mix';
     case Pile = 'pile';

@@ -8,14 +8,12 @@ use Pindle\Core\Skill\Step;
 use Random\Randomizer;
 
 /**
- * Chooses what to ask: something sure first and last, and between them about six in ten at the step, two easier, two harder;
- * what was least seen and is least sure comes first, with nothing and doubles at their rate, and never the same twice running.
+ * Chooses what to ask: something sure first and last, and between them, where there are more than five, about six in ten at the step,
+ * two easier, two harder; what was least seen and is least sure comes first, with nothing and doubles at their rate, at least half of what
+ * is asked at the step is open, and no fact is asked twice: a step with fewer facts has a shorter set.
  */
 final readonly class QuestionSet
 {
-    public const FEWEST = 5;
-    public const MOST = 12;
-
     /** So many labels lie out at a time. */
     public const LABELS = 5;
 
@@ -24,6 +22,9 @@ final readonly class QuestionSet
     public const DOUBLE_ONE_IN = 6;
     public const EQUAL_ONE_IN = 5;
 
+    /** In a set of up to so many the first question is the easy one, and all that stands before the last is at the step. */
+    public const SHORT = 5;
+
     /** @param list<Question> $questions */
     private function __construct(public array $questions)
     {
@@ -31,7 +32,7 @@ final readonly class QuestionSet
 
     /**
      * @param array<string, array{seen: int, unaided: int}> $asked   what the child was asked at this step, by question key
-     * @param int                                           $count   questions wanted; kept within FEWEST and MOST
+     * @param int                                           $count   questions wanted, 2 and up
      * @param Sure|null                                     $opening what to begin with; the smallest numbers of the step where there is nothing sure
      * @param Sure|null                                     $closing what to end with
      * @param bool                                          $smaller whether last time was too hard
@@ -46,51 +47,66 @@ final readonly class QuestionSet
         Randomizer $random,
         bool $smaller = false,
     ): self {
-        $count = max(self::FEWEST, min(self::MOST, $count));
         $pool = $kind->prompts($step);
-        $parts = self::parts($pool);
-        $between = $count - 2;
-        // After a sitting under half unaided, half of what is asked at the step is easier.
-        $easier = max(1, (int) round($between * ($smaller ? 0.5 : 0.2)));
-        $harder = $smaller ? 0 : max(1, (int) round($between * 0.2));
-        $levels = self::inOrder($between - $easier - $harder, $easier, $harder);
-
-        $first = $random->shuffleArray(self::sure($opening, $pool))[0];
-        $chosen = [new Question($opening->step->id ?? $step->id, $first, Level::Sure)];
+        $first = new Question($opening->step->id ?? $step->id, $random->shuffleArray(self::sure($opening, $pool))[0], Level::Sure);
+        $ends = array_map(
+            static fn (Prompt $prompt): Question => new Question($closing->step->id ?? $step->id, $prompt, Level::Sure),
+            $random->shuffleArray(self::sure($closing, $pool)),
+        );
+        $last = self::without($ends, $first)[0] ?? null;
+        $used = [];
+        foreach (array_filter([$first, $last]) as $end) {
+            $used += $end->stepId === $step->id ? [$end->prompt->key() => true] : [];
+        }
         $order = self::leastSureFirst($pool, $asked, $random);
-        $used = [$first->key() => 1];
-        $closedLeft = intdiv($between - $easier - $harder, 2);
+        $between = min($count - 2, \count($pool) - \count($used));
+        // After a sitting under half unaided, half of what is asked at the step is easier.
+        [$easier, $harder] = match (true) {
+            $smaller => [(int) ceil($between * 0.5), 0],
+            $between + 2 <= self::SHORT => [0, 0],
+            default => [(int) round($between * 0.2), (int) round($between * 0.2)],
+        };
+        $parts = self::parts($pool);
         $rates = self::rates($pool, [] !== $asked);
+        $phase = ['nought' => $random->getInt(0, 99) / 100, 'double' => $random->getInt(0, 99) / 100];
         $had = ['nought' => 0, 'double' => 0];
-        foreach ($levels as $i => $level) {
+        [$open, $closed] = [0, 0];
+        $chosen = [$first];
+        foreach (self::inOrder($between - $easier - $harder, $easier, $harder) as $i => $level) {
             $due = null;
-            foreach ($rates as $kind => $rate) {
-                // Due as soon as the rate has one more by this question than there were.
-                $due ??= floor(($i + 1) * $rate + 0.5) > $had[$kind] ? $kind : null;
+            foreach ($rates as $of => $rate) {
+                // Due as soon as the rate has one more by this question than there were; a short set has its share now and then.
+                $due ??= floor(($i + 1) * $rate + $phase[$of]) > $had[$of] ? $of : null;
             }
-            $prompt = self::next(
-                $order,
-                $parts[$level->value] ?? [],
-                $used,
-                $rates,
-                $due,
-                Level::At === $level ? $closedLeft : $between,
-                $chosen[\count($chosen) - 1]->prompt,
-            );
-            $used[$prompt->key()] = ($used[$prompt->key()] ?? 0) + 1;
+            $left = array_filter($order, static fn (Prompt $prompt): bool => !isset($used[$prompt->key()])
+                && ($prompt->isOpen() || $open > $closed || Level::At !== $level));
+            $prompt = self::next(array_values($left), $parts[$level->value] ?? [], $rates, $due);
+            if (null === $prompt) {
+                continue;
+            }
+            $used[$prompt->key()] = true;
             $had['nought'] += $prompt->hasNought() ? 1 : 0;
             $had['double'] += $prompt->isDouble() ? 1 : 0;
-            $closedLeft -= Level::At === $level && !$prompt->isOpen() ? 1 : 0;
+            if (Level::At === $level) {
+                $prompt->isOpen() ? ++$open : ++$closed;
+            }
             $chosen[] = new Question($step->id, $prompt, $level);
         }
 
-        $before = $chosen[\count($chosen) - 1]->prompt->key();
-        $ends = $random->shuffleArray(self::sure($closing, $pool));
-        $known = static fn (Prompt $prompt): int => $prompt->key() === $before ? 2 : (isset($used[$prompt->key()]) ? 1 : 0);
-        usort($ends, static fn (Prompt $a, Prompt $b): int => $known($a) <=> $known($b));
-        $chosen[] = new Question($closing->step->id ?? $step->id, $ends[0], Level::Sure);
+        return new self(null === $last ? $chosen : [...$chosen, $last]);
+    }
 
-        return new self($chosen);
+    /**
+     * @param list<Question> $questions
+     *
+     * @return list<Question> those that ask something else
+     */
+    private static function without(array $questions, Question $one): array
+    {
+        return array_values(array_filter(
+            $questions,
+            static fn (Question $other): bool => $other->stepId !== $one->stepId || $other->prompt->key() !== $one->prompt->key(),
+        ));
     }
 
     /** @param list<Question> $questions chosen earlier */
@@ -215,28 +231,21 @@ final readonly class QuestionSet
     }
 
     /**
-     * The best next fact: of the kind that is due and no other, of the wanted part, not used yet, other than the one before.
-     * Each wish is given up in turn, the last one never.
+     * The best next fact: of the kind that is due and no other, of the wanted part. Each wish is given up in turn.
      *
-     * @param non-empty-list<Prompt>                  $order
+     * @param list<Prompt>                          $left
      * @param array<string, true>                   $part
-     * @param array<string, int>                    $used
      * @param array{nought?: float, double?: float} $rates
      */
-    private static function next(array $order, array $part, array $used, array $rates, ?string $due, int $closedLeft, Prompt $before): Prompt
+    private static function next(array $left, array $part, array $rates, ?string $due): ?Prompt
     {
         $wishes = [
-            static fn (Prompt $prompt): bool => $prompt->isOpen() || $closedLeft > 0,
             static fn (Prompt $prompt): bool => (!isset($rates['nought']) || $prompt->hasNought() === ('nought' === $due))
                 && (!isset($rates['double']) || $prompt->isDouble() === ('double' === $due)),
-            static fn (Prompt $prompt): bool => !isset($used[$prompt->key()]),
             static fn (Prompt $prompt): bool => isset($part[$prompt->key()]),
         ];
-        for ($kept = \count($wishes); $kept >= 0; --$kept) {
-            foreach ($order as $prompt) {
-                if ($prompt->key() === $before->key() && \count($order) > 1) {
-                    continue;
-                }
+        for ($kept = \count($wishes); $kept > 0; --$kept) {
+            foreach ($left as $prompt) {
                 foreach (\array_slice($wishes, 0, $kept) as $wish) {
                     if (!$wish($prompt)) {
                         continue 2;
@@ -247,6 +256,6 @@ final readonly class QuestionSet
             }
         }
 
-        return $order[0];
+        return $left[0] ?? null;
     }
 }

@@ -234,7 +234,7 @@ final class DemoHistory
         while (null !== $stepId = $look->next(array_keys($map->steps))) {
             $task = $look->tasks();
             $step = $map->step($stepId);
-            [$outcome] = $simulated->answer(new Question($stepId, new TellHowMany($step->size), Level::At), Help::Bare, $on, $task, $random);
+            [$outcome] = $simulated->answer(new Question($stepId, new TellHowMany('how-many', $step->size), Level::At), Help::Bare, $on, $task, $random);
             $look = $look->with(new Answer($stepId, $outcome), $random);
             $attempt = Attempt::ofLook($this->id(), $step, $lookId, $outcome, $this->clock->instant($on, 600 + $task), $on, self::DEVICE);
             $this->evidence->keep($attempt, $child->id, $attempt->id);

@@ -86,7 +86,7 @@ final class WordsTest extends TestCase
             new Settings(),
             Answering::Writing,
         );
-        [$three, $four, $join] = [new Kind\TellHowMany(3), new Kind\TellHowMany(4), new Kind\Join('join', 3, 2)];
+        [$three, $four, $join] = [new Kind\TellHowMany('how-many', 3), new Kind\TellHowMany('how-many', 4), new Kind\Join('join', 3, 2)];
 
         $said = $asks([$three, $four, $three, $four, $three], ['how-many' => 'Look in the tin. How many {things}?']);
         self::assertCount(4, array_unique($said), 'the number asked for is not in the sentence');

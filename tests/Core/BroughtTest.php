@@ -56,7 +56,7 @@ final class BroughtTest extends TestCase
 
     public function test_nothing_stands_in_for_things_on_a_table_and_dots_do_on_paper(): void
     {
-        $prompt = new Kind\TellHowMany(4);
+        $prompt = new Kind\TellHowMany('how-many', 4);
         $dot = Make::thing('dot', 100, null);
 
         self::assertSame([], Drawn::of(Picture::Row, $prompt, Form::Things, thing: $dot)->items);
@@ -86,7 +86,7 @@ final class BroughtTest extends TestCase
     {
         $blocks = Make::thing('blocks', 30, [40, 40, 40]);
         foreach ([1 => 0, 2 => 1, 3 => 1, 6 => 2, 9 => 3] as $n => $behind) {
-            $drawing = Drawn::of(Picture::Stack, new Kind\TellHowMany($n), thing: $blocks);
+            $drawing = Drawn::of(Picture::Stack, new Kind\TellHowMany('how-many', $n), thing: $blocks);
             $seen = Drawn::things($drawing, 'blocks');
             self::assertCount($n, $seen);
             // What is drawn first is half covered by what is drawn later.

@@ -165,8 +165,8 @@ final class DayTest extends TestCase
         $two = self::laidOut('b', 560, 565, 'maren', Part::Alone, 6, [new Laid('things', $pegs, 4)]);
         $goal = Goal::of([$one, $two], ['maren' => 0.5]);
 
-        // (0.5 · (1 − e^(−6/4)) + 0.5 · (1 − e^(−4/4))) / 0.5 = 0.776870 + 0.632121
-        self::assertEqualsWithDelta(10 * log(1 + 1.408990), $goal->learning, 0.00001);
+        // (0.5 · (1 − e^(−8/4)) + 0.5 · (1 − e^(−6/4))) / 0.5 = 0.864665 + 0.776870
+        self::assertEqualsWithDelta(10 * log(1 + 1.641535), $goal->learning, 0.00001);
         self::assertEqualsWithDelta(
             [0.0, -1.5, -0.5, -1.5],
             [$goal->together, $goal->minutes, $goal->parent, $goal->repeats],

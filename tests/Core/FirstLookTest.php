@@ -80,7 +80,7 @@ final class FirstLookTest extends TestCase
             $asked = [];
             while (null !== $stepId = $look->next(array_keys($map->steps))) {
                 $asked[] = $stepId;
-                [$outcome] = $child->answer(new Question($stepId, new TellHowMany(1), Level::At), Help::Bare, $day, \count($asked), $random);
+                [$outcome] = $child->answer(new Question($stepId, new TellHowMany('how-many', 1), Level::At), Help::Bare, $day, \count($asked), $random);
                 $look = $look->with(new Answer($stepId, $outcome), $random);
             }
             self::assertCount(FirstLook::MOST_TASKS, array_unique($asked));

@@ -13,6 +13,7 @@ use Pindle\Core\Child\Child;
 use Pindle\Core\Evidence\ChildRecord;
 use Pindle\Core\Evidence\Outcome;
 use Pindle\Core\Planning\BringList;
+use Pindle\Core\Planning\Candidates;
 use Pindle\Core\Planning\Day;
 use Pindle\Core\Planning\DayPlan;
 use Pindle\Core\Planning\DayRequest;
@@ -22,6 +23,10 @@ use Pindle\Core\Planning\PlanCheck;
 use Pindle\Core\Planning\Planner;
 use Pindle\Core\Planning\Problem;
 use Pindle\Core\Planning\SetUp;
+use Pindle\Core\Planning\Sitting;
+use Pindle\Core\Question\Kind\TellHowMany;
+use Pindle\Core\Question\Level;
+use Pindle\Core\Question\Question;
 use Pindle\Core\Thing\Shape;
 use Pindle\Core\Thing\Thing;
 use Pindle\Tests\Make;
@@ -190,7 +195,7 @@ final class PlannerTest extends TestCase
         self::assertSame(['Lark'], $blocked(863));
     }
 
-    public function test_a_step_that_is_in_the_plan_already_is_worth_three_tenths_and_so_is_a_second_new_one(): void
+    public function test_a_second_new_step_of_a_day_is_worth_three_tenths(): void
     {
         $child = Make::child('Maren', 78, minutes: 60, longest: 8);
         $record = ChildRecord::blank(Make::map(), priors: ['say-count@3' => 0.9]);
@@ -214,6 +219,44 @@ final class PlannerTest extends TestCase
         }
     }
 
+    /** As tried today, 0.3, and four tries bring what is over of e^(−4/4). */
+    public function test_a_step_that_is_in_the_plan_already_is_worth_the_less_the_more_it_is_asked_there(): void
+    {
+        $learner = self::learner(Make::child('Maren', 54));
+        $candidate = (new Candidates(Make::catalogue()))->of($learner, Make::day(0), Place::cases(), false)[0];
+        $step = $candidate->ranked->step;
+        $question = new Question($step->id, new TellHowMany('how-many', 3), Level::At);
+        $course = $candidate->course(Make::day(0));
+        $there = new Sitting('maren', [$course], [$question, $question, $question, $question, new Question('another@5', $question->prompt, Level::Sure)], 1.0);
+        $setUp = new SetUp('a', $candidate->activity, Place::Table, Part::With, new Span(540, 550), [$there], []);
+        $today = new \ReflectionMethod(Planner::class, 'valueToday');
+
+        self::assertEqualsWithDelta($candidate->value(), $today->invoke(self::planner(), $candidate, []), 1e-12);
+        self::assertEqualsWithDelta(0.3 * exp(-1.0) * $candidate->value(), $today->invoke(self::planner(), $candidate, [$setUp]), 1e-12);
+    }
+
+    /** Two and three questions of a minute, the rest as activities say; nobody is asked more often than goes by age. */
+    public function test_a_sitting_has_as_many_questions_as_go_by_age(): void
+    {
+        foreach ([[30, 2, 4], [54, 2, 6], [78, 2, 8]] as [$months, $fewest, $most]) {
+            $plan = self::planner()->plan(new DayRequest(
+                Make::day(0),
+                1,
+                [self::learner(Make::child('Maren', $months, minutes: 60, longest: 30))],
+                [new Span(540, 640)],
+                self::things(),
+                Place::cases(),
+            ));
+            self::assertNotSame([], $plan->setUps);
+            foreach ($plan->setUps as $setUp) {
+                $asked = \count($setUp->sittings[0]->questions);
+                self::assertTrue($asked >= $fewest && $asked <= $most, $setUp->key.' asks '.$asked);
+                $seconds = $months < 48 ? max(60, $setUp->activity->seconds) : $setUp->activity->seconds;
+                self::assertSame((int) ceil($setUp->activity->setUp + $asked * $seconds / 60), $setUp->span->minutes(), 'and lasts as long as they take');
+            }
+        }
+    }
+
     public function test_a_sitting_is_as_long_as_the_child_sits_and_no_longer(): void
     {
         $longest = static function (?int $minutes): int {
@@ -225,7 +268,8 @@ final class PlannerTest extends TestCase
 
         self::assertLessThanOrEqual(6, $longest(6));
         self::assertLessThanOrEqual(15, $longest(15));
-        self::assertGreaterThan(6, $longest(15), 'and longer where it can be');
+        self::assertLessThanOrEqual(4, $longest(4));
+        self::assertGreaterThan($longest(4), $longest(15), 'and longer where it can be');
     }
 
     public function test_what_a_child_showed_changes_the_next_plan(): void

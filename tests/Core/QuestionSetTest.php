@@ -66,7 +66,7 @@ final class QuestionSetTest extends TestCase
         $broken = [];
         foreach (Promises::asked() as [$kind, $step]) {
             for ($seed = 1; $seed <= self::SEEDS; ++$seed) {
-                $count = 5 + $seed % 8;
+                $count = 3 + $seed % 10;
                 foreach (Promises::broken($kind, $step, $count, Promises::set($kind, $step, $count, $seed)) as $promise) {
                     $broken[] = \sprintf('%s, %s, seed %d: %s', $kind->id, $step->id, $seed, $promise);
                 }

@@ -105,8 +105,8 @@ final class ScenesTest extends TestCase
     public function test_things_do_not_overlap(): void
     {
         foreach ([
-            [Picture::Row, new Kind\TellHowMany(9)],
-            [Picture::Scatter, new Kind\TellHowMany(9)],
+            [Picture::Row, new Kind\TellHowMany('how-many', 9)],
+            [Picture::Scatter, new Kind\TellHowMany('how-many', 9)],
             [Picture::Frame, new Kind\FillFrame('read-frame', 9)],
         ] as [$picture, $prompt]) {
             $things = Drawn::things(Drawn::of($picture, $prompt));
@@ -159,8 +159,8 @@ final class ScenesTest extends TestCase
     /** @return iterable<string, list<Picture|Prompt|int|string>> */
     public static function pictures(): iterable
     {
-        yield 'scattered' => [Picture::Scatter, new Kind\TellHowMany(7), 7, 0, 0];
-        yield 'among others to leave alone' => [Picture::Mix, new Kind\TellHowMany(4), 4, 5, 0];
+        yield 'scattered' => [Picture::Scatter, new Kind\TellHowMany('how-many', 7), 7, 0, 0];
+        yield 'among others to leave alone' => [Picture::Mix, new Kind\TellHowMany('how-many', 4), 4, 5, 0];
         yield 'moved: as it was, and after' => [Picture::Row, new Kind\StillSame('still-same', 6, Moved::Spread), 6, 0, 6];
         yield 'a pile to take from' => [Picture::Pile, new Kind\TakeJustSo(3), 6, 0, 0];
         yield 'as many as the card says' => [Picture::Pile, new Kind\MatchNumeral('show-amount', 4, 10), 7, 0, 0, '4'];
@@ -187,7 +187,7 @@ final class ScenesTest extends TestCase
         yield 'to share' => [Picture::Plates, new Kind\ShareOut(9, 4), 9, 0, 0];
         yield 'piles of one size' => [Picture::Piles, new Kind\EqualPiles(4, 5), 20, 0, 0];
         yield 'as many cards as piles' => [Picture::Cards, new Kind\EqualPiles(7, 5), 0, 0, 0, '5', '5', '5', '5', '5', '5', '5'];
-        yield 'along a length' => [Picture::Measure, new Kind\TellHowMany(6), 6, 0, 0];
+        yield 'along a length' => [Picture::Measure, new Kind\TellHowMany('how-many', 6), 6, 0, 0];
         yield 'a length to go on along' => [Picture::Measure, new Kind\MeasureWith(6), 2, 0, 4];
         yield 'up to a number' => [Picture::Hops, new Kind\CountUp(8, 5), 0, 0, 0];
         yield 'a hole in a sum' => [Picture::Cards, new Kind\MissingStory('missing-start', 9, 4), 0, 0, 0, '', '+', '4', '=', '9'];
@@ -271,7 +271,8 @@ final class ScenesTest extends TestCase
     public function test_a_thing_without_a_drawing_shows_its_letter(): void
     {
         $thing = new \Pindle\Core\Thing\Thing('t', 'marbles', 'marble', 20, glyph: 'counter');
-        $letters = array_filter(Drawn::of(Picture::Row, new Kind\TellHowMany(3), thing: $thing)->marks, static fn (Mark $mark): bool => $mark instanceof Text);
+        $drawing = Drawn::of(Picture::Row, new Kind\TellHowMany('how-many', 3), thing: $thing);
+        $letters = array_filter($drawing->marks, static fn (Mark $mark): bool => $mark instanceof Text);
 
         self::assertCount(3, $letters);
         self::assertSame('M', array_values($letters)[0]->values['letter']);

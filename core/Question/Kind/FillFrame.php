@@ -7,31 +7,38 @@ namespace Pindle\Core\Question\Kind;
 use Pindle\Core\Evidence\Method;
 use Pindle\Core\Evidence\Slip;
 use Pindle\Core\Question\Amounts;
+use Pindle\Core\Question\Lie;
 use Pindle\Core\Question\Prompt;
 use Pindle\Core\Question\Sight;
 use Pindle\Core\Skill\Step;
 
-/** An amount on a strip or a frame. The step says what is read: `frame: whole`, `frame: past-five`, or `frame: loose` for a few things without one. */
+/**
+ * An amount on a strip or a frame. The step says what is read: `frame: whole`, `frame: past-five`, or `frame: loose` for a few things without
+ * one, which may lie in any way and are seen for a moment.
+ */
 final readonly class FillFrame extends Prompt
 {
-    public const ASKS = ['read-frame', 'five-and-some', 'how-many'];
+    public const ASKS = ['read-frame', 'five-and-some', 'how-many-seen', 'how-many'];
     public const METHODS = [Method::SawIt, Method::CountedOn, Method::CountedAll, Method::KnownFact];
     public const SLIPS = [Slip::Recounts, Slip::Guesses, Slip::Fingers];
 
-    public function __construct(string $ask, public int $n)
+    public function __construct(string $ask, public int $n, public ?Lie $lie = null)
     {
         parent::__construct($ask);
     }
 
     public static function all(Step $step): array
     {
-        [$ask, $amounts] = match ($step->variant->oneOf('frame', 'whole', 'past-five', 'loose')) {
-            'past-five' => ['five-and-some', range(6, 9)],
-            'loose' => ['how-many', range(1, $step->size)],
-            default => ['read-frame', range(0, $step->size)],
-        };
+        $each = static fn (string $ask, int $from, int $to, ?Lie $lie = null): array => array_map(
+            static fn (int $n): self => new self($ask, $n, $lie),
+            range($from, $to),
+        );
 
-        return array_map(static fn (int $n): self => new self($ask, $n), $amounts);
+        return match ($step->variant->oneOf('frame', 'whole', 'past-five', 'loose')) {
+            'past-five' => $each('five-and-some', 6, 9),
+            'loose' => array_merge(...array_map(static fn (Lie $lie): array => $each('how-many-seen', 2, $step->size, $lie), Lie::cases())),
+            default => $each('read-frame', 0, $step->size),
+        };
     }
 
     public function answer(): int
@@ -59,7 +66,7 @@ final readonly class FillFrame extends Prompt
         $frame = new Sight\Frame($this->n, $this->n, $this->n > 5 ? 10 : 5);
 
         return match ($this->ask) {
-            'how-many' => [new Sight\Scatter($this->n), new Sight\Mix($this->n), new Sight\Row($this->n), new Sight\Pile($this->n)],
+            'how-many', 'how-many-seen' => [($this->lie ?? Lie::Muddle)->sight($this->n)],
             'five-and-some' => [$frame, new Sight\Cards([(string) $this->n])],
             default => [$frame],
         };

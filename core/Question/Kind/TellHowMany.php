@@ -11,21 +11,24 @@ use Pindle\Core\Question\Prompt;
 use Pindle\Core\Question\Sight;
 use Pindle\Core\Skill\Step;
 
-/** How many there are. */
+/** How many there are, once they are counted: the last number said, also when they are under the hands. One thing is nothing to count. */
 final readonly class TellHowMany extends Prompt
 {
-    public const ASKS = ['how-many'];
+    public const ASKS = ['how-many', 'how-many-under'];
     public const METHODS = [Method::CountedAll, Method::SawIt, Method::Fingers, Method::KnownFact];
-    public const SLIPS = [Slip::Recounts, Slip::CountsFaster, Slip::Guesses, Slip::JudgesBySize];
+    public const SLIPS = [Slip::Recounts, Slip::CountsFaster, Slip::Guesses];
 
-    public function __construct(public int $n)
+    public function __construct(string $ask, public int $n)
     {
-        parent::__construct('how-many');
+        parent::__construct($ask);
     }
 
     public static function all(Step $step): array
     {
-        return array_map(static fn (int $n): self => new self($n), range(1, $step->size));
+        return array_merge(...array_map(
+            static fn (int $n): array => [new self('how-many', $n), new self('how-many-under', $n)],
+            range(2, $step->size),
+        ));
     }
 
     public function answer(): int
@@ -48,12 +51,11 @@ final readonly class TellHowMany extends Prompt
         $n = $this->n;
 
         return [
+            new Sight\Row($n),
             new Sight\Scatter($n),
             new Sight\Mix($n),
-            new Sight\Row($n),
             new Sight\Pile($n),
             new Sight\Track(1, $n),
-            new Sight\Measure($n, false),
             new Sight\Stack($n),
         ];
     }

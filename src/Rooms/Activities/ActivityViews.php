@@ -172,7 +172,9 @@ final readonly class ActivityViews
             foreach (Lacks::forms($activity, $step) as $form) {
                 $name = null === $form ? 'spoken' : $this->words->say('forms', $form);
                 if (!isset($say[$name])) {
-                    $say[$name] = $this->words->ask($this->lacks->questions($activity, $step, 2)->questions[2]->prompt, $own, 'things', new Settings(), null);
+                    $questions = $this->lacks->questions($activity, $step, 2)->questions;
+                    $prompt = $questions[intdiv(\count($questions), 2)]->prompt;
+                    $say[$name] = $this->words->ask($prompt, $own, 'things', new Settings(), null);
                 }
             }
         }

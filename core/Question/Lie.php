@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\Core\Question;
+
+/** How things to be counted lie, the easiest first: a line has a beginning, a ring has none, a muddle has no order either. */
+enum Lie: string
+{
+    case Row = 'row';
+    case Ring = 'ring';
+    case Muddle = 'muddle';
+
+    /** 0 for the easiest to 2. */
+    public function load(): int
+    {
+        return (int) array_search($this, self::cases(), true);
+    }
+
+    public function sight(int $n): Sight
+    {
+        return match ($this) {
+            self::Row => new Sight\Row($n),
+            self::Ring => new Sight\Ring($n),
+            self::Muddle => new Sight\Scatter($n),
+        };
+    }
+}
