@@ -22,4 +22,8 @@ enum Fault: string
     case TooManyThings = 'more than 60 loose things';
     case SaidToDeath = 'a sentence said four times';
     case NoughtHandled = 'a nought to be handled';
+    case AskedTwice = 'one question twice';
+    case CountsOne = 'one thing to be counted';
+    case TellsAnswer = 'a picture that shows the answer without help';
+    case StripForTen = 'a frame of ten drawn as a strip of five';
 }

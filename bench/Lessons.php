@@ -22,6 +22,9 @@ use Pindle\Core\Caution\Cautions;
 use Pindle\Core\Child\Child;
 use Pindle\Core\Child\Settings;
 use Pindle\Core\Drawing\Drawing;
+use Pindle\Core\Drawing\Item;
+use Pindle\Core\Drawing\Mark;
+use Pindle\Core\Drawing\Path;
 use Pindle\Core\Evidence\Help;
 use Pindle\Core\Planning\Course;
 use Pindle\Core\Planning\Lack;
@@ -68,6 +71,9 @@ final class Lessons
     /** Containers that a sentence may speak of only where they are there. */
     private const CONTAINERS = '/\b(plate|bowl|tray|cup|cloth|pot|tin|basket|boat|(?<!in a )ring(?! (?:ten|them|the|it)\b)|mirror|jar|box|saucer|egg box'
         .'|bag)s?\b/i';
+
+    /** Questions whose answer is a count of what is there. */
+    private const COUNTS = ['count-them', 'how-many', 'how-many-under', 'how-many-seen', 'how-many-now', 'measure-with'];
 
     private Words $words;
     private Catalogue $catalogue;
@@ -212,6 +218,10 @@ final class Lessons
         foreach (array_filter(array_count_values($asks), static fn (int $times): bool => $times >= 4) as $sentence => $times) {
             $wrong[] = [Fault::SaidToDeath, $times.' times "'.$sentence.'"'];
         }
+        $keys = array_map(static fn (Question $question): string => $question->stepId.' '.$question->prompt->key(), $setUp->sittings[0]->questions);
+        foreach (array_diff_assoc($keys, array_unique($keys)) as $key) {
+            $wrong[] = [Fault::AskedTwice, $key];
+        }
         foreach ($setUp->sittings[0]->questions as $i => $question) {
             $prompt = $question->prompt;
             $key = $prompt->key();
@@ -228,6 +238,15 @@ final class Lessons
                 } elseif ($count > $laid[$what]) {
                     $wrong[] = [Fault::DrawnTooMany, \sprintf('%s draws %d %s of %d', $key, $count, $what, $laid[$what])];
                 }
+            }
+            if (1 === $prompt->answer() && $prompt->amounts()->n === 1 && \in_array($prompt->ask, self::COUNTS, true)) {
+                $wrong[] = [Fault::CountsOne, $asks[$i]];
+            }
+            if (self::tells($prompt, $drawing)) {
+                $wrong[] = [Fault::TellsAnswer, $key];
+            }
+            if ('read-frame' === $prompt->ask && str_ends_with($question->stepId, '@10') && 5 === (self::items($drawing)[Gear::Frame->value] ?? 10)) {
+                $wrong[] = [Fault::StripForTen, $key];
             }
             // A shape may be a tin somewhere in the room.
             $said = $prompt instanceof Kind\NameShape ? [] : [
@@ -261,6 +280,32 @@ final class Lessons
         }
 
         return $wrong;
+    }
+
+    /** Whether what is to be found lies there to be counted, or the way to it is drawn. */
+    private static function tells(Prompt $prompt, Drawing $drawing): bool
+    {
+        $things = array_filter($drawing->items, static fn (Item $item): bool => null === Gear::tryFrom($item->what));
+        $outlines = \count(array_filter($things, static fn (Item $item): bool => $item->faint));
+        $whole = \count($things) - $outlines;
+        $arcs = array_filter($drawing->marks, static fn (Mark $mark): bool => $mark instanceof Path && str_contains($mark->d, 'Q'));
+        if (str_starts_with($drawing->alt, 'hops') && [] !== $arcs) {
+            return true;
+        }
+
+        $n = $prompt->amounts()->n;
+
+        return match (true) {
+            $prompt instanceof Kind\TakeJustSo, 'show-amount' === $prompt->ask => $n > 0 && \in_array($n, [$whole, $outlines], true),
+            $prompt instanceof Kind\Take, $prompt instanceof Kind\DifferenceAtOnce => $outlines > 0,
+            $prompt instanceof Kind\BridgeTen, $prompt instanceof Kind\BridgeBack => $outlines > 0,
+            'stair-build' === $prompt->ask => $whole > 3,
+            'stair-next' === $prompt->ask => $outlines > 0,
+            $prompt instanceof Kind\EqualPiles => $whole === $prompt->answer(),
+            $prompt instanceof Kind\MeasureWith => $whole + $outlines > 2,
+            'build-teen' === $prompt->ask => $whole > 0,
+            default => false,
+        };
     }
 
     /** How many things must be there to put the question, answer it and see that it is right. */

@@ -58,7 +58,7 @@ foreach ($shares as $share) {
 printf("\n%d simulated children of %s months, means with 95 %% intervals (%.0f s)\n", $children, implode(', ', FirstLookBench::AGES), microtime(true) - $began);
 printf("\nFirst look, seeds 1000 and up\n\n%s", $look->table('way of asking', FirstLookBench::MEASURES));
 printf(
-    "\nSixty days at a quarter of an hour, then thirty of nothing, seeds 50000 and up: steps truly known\n\n%s",
+    "\nSixty days of two sittings, with as many questions as go by age, then thirty of nothing, seeds 50000 and up: steps truly known\n\n%s",
     $sixty->table('way of choosing', SixtyDays::MEASURES, 1),
 );
 echo "\nWhat a child gains by Pindle's choice over the others\n\n| over | known after 60 days | learnt | known 30 days later |\n|---|---|---|---|\n";

@@ -11,6 +11,7 @@ use Pindle\Core\Drawing\Drawing;
 use Pindle\Core\Drawing\Glyph;
 use Pindle\Core\Drawing\Hand;
 use Pindle\Core\Drawing\Path;
+use Pindle\Core\Evidence\Help;
 use Pindle\Core\Question\Picture;
 use Pindle\Core\Question\Prompt;
 use Pindle\Core\Scene\Scenes;
@@ -37,6 +38,7 @@ final class Drawn
         ?Thing $other = null,
         ?array $brought = null,
         ?Thing $third = null,
+        Help $help = Help::Bare,
     ): Drawing {
         $caps = Form::Things === $form ? Make::thing('caps', 30, [13, 25, 25], Shape::Disc) : null;
         $other ??= $thing ?? $caps ?? Make::thing('cross', 100, null);
@@ -52,6 +54,7 @@ final class Drawn
             self::hand(),
             new Randomizer(new Xoshiro256StarStar($seed)),
             $varied,
+            $help,
         );
     }
 

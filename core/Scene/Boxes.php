@@ -26,7 +26,7 @@ final class Boxes
                 Gear::Box,
                 new Box(2.9 * $cell, $height / 2, 5.6 * $cell, $height - 0.2 * $cell, 2.0, new Paint('paper', 'line-of-cards', 1.6)),
             ),
-            ...$canvas->lines($n, 0.4 * $cell, ($height - $lines * $cell) / 2, 5, null, !$sight->covered),
+            ...$canvas->lines($sight->covered ? $n : $canvas->done($n), 0.4 * $cell, ($height - $lines * $cell) / 2, 5, null, !$sight->covered),
             ...$canvas->card($card, $height / 2, $sight->covered ? '' : (string) $n),
         ], $sight->covered
             ? $canvas->alt('box-label', 'box-label-bare', Gear::Box)

@@ -11,7 +11,10 @@ use Pindle\Core\Question\Kind\BridgeTen;
 use Pindle\Core\Question\Sight;
 use Pindle\Core\Thing\Thing;
 
-/** Two frames for a sum over the ten: what fills the first one up is outlined where it lies; or a five out of each amount is ringed. */
+/**
+ * Two frames for a sum over the ten. As far as there is help, what fills the first one up is outlined where it lies; or a five out of each amount
+ * is ringed.
+ */
 final class Bridge
 {
     public static function draw(Sight\Bridge $sight, Canvas $canvas): Drawing
@@ -21,7 +24,7 @@ final class Bridge
         $marks = self::frames(
             $canvas,
             [$a, $canvas->thing, static fn (int $i): bool => false],
-            [$b, $canvas->other, static fn (int $i): bool => !$fives && $i < 10 - $a],
+            [$b, $canvas->other, static fn (int $i): bool => !$fives && $i < $canvas->done(10 - $a)],
         );
         if ($fives) {
             $marks = [...$marks, $canvas->band(2.5 * $cell, 0.5 * $cell, 5 * $cell, $cell), $canvas->band(8.3 * $cell, 0.5 * $cell, 5 * $cell, $cell)];

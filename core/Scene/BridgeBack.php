@@ -10,8 +10,8 @@ use Pindle\Core\Question\Kind\BridgeTen;
 use Pindle\Core\Question\Sight;
 
 /**
- * A number over ten on two frames; what goes is outlined: first what is over the ten, then the rest from the end of the ten; or a five of the ten
- * first, ringed, then the rest of what is over it.
+ * A number over ten on two frames. As far as there is help, what goes is outlined: first what is over the ten, then the rest from the end of the
+ * ten; or a five of the ten, which is ringed, then the rest of what is over it.
  */
 final class BridgeBack
 {
@@ -19,10 +19,11 @@ final class BridgeBack
     {
         [$over, $cell] = [$sight->n - 10, $canvas->cell()];
         $fives = AcrossTen::ThroughFives === $canvas->settings->acrossTen && BridgeTen::areFives($sight->n - $sight->gone, $sight->gone);
+        $gone = $canvas->done($sight->gone);
         $marks = Bridge::frames(
             $canvas,
-            [10, $canvas->thing, static fn (int $i): bool => $fives ? $i < 5 : 10 - $i <= $sight->gone - $over],
-            [$over, $canvas->thing, static fn (int $i): bool => !$fives || $over - $i <= $sight->gone - 5],
+            [10, $canvas->thing, static fn (int $i): bool => $fives ? $i < min(5, $gone) : 10 - $i <= $gone - $over],
+            [$over, $canvas->thing, static fn (int $i): bool => $over - $i <= ($fives ? $gone - 5 : $gone)],
         );
 
         return new Drawing(

@@ -12,23 +12,36 @@ use Pindle\Core\Drawing\Paint;
 use Pindle\Core\Drawing\Path;
 use Pindle\Core\Question\Sight;
 
-/** Hundreds as mats, tens as bundles, ones as singles; faint where they lie ready to build with. Beside them what is to be added or taken. */
+/**
+ * Hundreds as mats, tens as bundles, ones as singles. To build with, all that there is lies in heaps; as far as there is help the number lies
+ * there, faint. Beside them what is to be added or taken.
+ */
 final class Bundles
 {
+    /** So many of each lie in a heap to build with, one over the other. */
+    private const HEAP = 9;
+
     public static function draw(Sight\Bundles $sight, Canvas $canvas): Drawing
     {
         $marks = [];
         $x = 4.0;
+        $inHeaps = $sight->build && 0 === $canvas->done(1);
         foreach ([
             [$sight->hundreds, 60.0, self::mat(...)],
             [$sight->tens, 14.0, self::bundle(...)],
             [$sight->ones, 8.0, self::single(...)],
         ] as [$count, $wide, $draw]) {
-            for ($i = 0; $i < $count; ++$i) {
-                array_push($marks, ...$canvas->gear(Gear::Bundle, ...$draw($x + $wide / 2, $sight->build ? 0.6 : 1.0)));
-                $x += $wide + 6.0;
+            // Tens and singles are always there to choose from, mats where there are any.
+            $lies = match (true) {
+                $inHeaps => 60.0 === $wide && 0 === $count ? 0 : self::HEAP,
+                $sight->build => $canvas->done($count),
+                default => $count,
+            };
+            for ($i = 0; $i < $lies; ++$i) {
+                array_push($marks, ...$canvas->gear(Gear::Bundle, ...$draw($x + $wide / 2, $sight->build && !$inHeaps ? 0.6 : 1.0)));
+                $x += $inHeaps && $i < $lies - 1 ? $wide / 3 : $wide + 6.0;
             }
-            $x += 0 === $count ? 0.0 : 10.0;
+            $x += 0 === $lies ? 0.0 : 10.0;
         }
         if (null !== $sight->change) {
             array_push($marks, ...$canvas->card($x + 30.0, 34.0, ($sight->change < 0 ? '−' : '+').abs($sight->change), 56.0));

@@ -14,6 +14,7 @@ use Pindle\Core\Drawing\Line;
 use Pindle\Core\Drawing\Mark;
 use Pindle\Core\Drawing\Oval;
 use Pindle\Core\Drawing\Paint;
+use Pindle\Core\Evidence\Help;
 use Pindle\Core\Thing\Thing;
 use Random\Randomizer;
 
@@ -39,6 +40,7 @@ final readonly class Canvas
      * @param bool                  $drawn   whether the child works with drawings rather than things
      * @param bool                  $onTable whether the child works with things: then nothing stands in for them
      * @param list<Gear>            $brought what is there besides the things; nothing else is drawn
+     * @param Help                  $help    how much of what the child is to do is drawn done
      */
     public function __construct(
         private Hand $hand,
@@ -49,10 +51,21 @@ final readonly class Canvas
         public bool $drawn,
         private bool $onTable,
         private array $brought,
+        private Help $help = Help::Bare,
     ) {
         $this->thing = $things[0];
         $this->other = $things[1] ?? $this->thing;
         $this->third = $things[2] ?? $this->other;
+    }
+
+    /** How many steps of so many that the child is to do are drawn done: all where it is shown, the first half where it is begun, none without help. */
+    public function done(int $steps): int
+    {
+        return match ($this->help) {
+            Help::Shown => $steps,
+            Help::PartDone => intdiv($steps + 1, 2),
+            Help::Bare => 0,
+        };
     }
 
     /** @return list<Thing> those that lie out */

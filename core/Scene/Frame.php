@@ -16,7 +16,7 @@ final class Frame
 {
     public static function draw(Sight\Frame $sight, Canvas $canvas): Drawing
     {
-        return match ($canvas->drawn && $sight->anyWay ? $canvas->settings->wayIn : WayIn::SeeIt) {
+        return match ($canvas->drawn && $sight->anyWay && !$sight->build ? $canvas->settings->wayIn : WayIn::SeeIt) {
             WayIn::Bars => self::bar($sight->n),
             WayIn::TouchAndCount => self::dots($sight->n, $canvas),
             WayIn::SeeIt, WayIn::MoveAndTell => self::places($sight, $canvas),
@@ -54,13 +54,14 @@ final class Frame
     {
         [$n, $cell] = [$sight->n, $canvas->cell()];
         $frames = $n > 10 ? 2 : 1;
+        $filled = $sight->build ? $canvas->done($n) : $n;
         $marks = [];
         for ($frame = 0; $frame < $frames; ++$frame) {
             $left = $frame * 5.6 * $cell;
             foreach (self::order($sight->places, $canvas->filling) as $i => [$column, $line]) {
                 [$x, $y] = [$left + ($column + 0.5) * $cell, ($line + 0.5) * $cell];
                 array_push($marks, ...$canvas->cellBox($x, $y, $cell));
-                if ($frame * 10 + $i < $n) {
+                if ($frame * 10 + $i < $filled) {
                     array_push(
                         $marks,
                         ...($frame * 10 + $i < $sight->ofFirst ? $canvas->put($x, $y) : $canvas->put($x, $y, $canvas->other, $canvas->oneKind())),
@@ -75,6 +76,7 @@ final class Frame
             $upright ? 5 * $cell : $sight->places / 5 * $cell,
             $marks,
             match (true) {
+                $sight->build => 'frames-to-fill',
                 $sight->ofFirst < $n => 'frame-two',
                 $n > 10 => 'frames',
                 $n > 5 => 'frame-five-and',

@@ -12,7 +12,7 @@ use Pindle\Core\Drawing\Paint;
 use Pindle\Core\Drawing\Path;
 use Pindle\Core\Question\Sight;
 
-/** A number line with the start marked; the hops are the question. A goal is marked where the way is the question. */
+/** A number line with the start marked; the hops are the child's. A goal is marked where the way is the question. */
 final class Hops
 {
     public static function draw(Sight\Hops $sight, Canvas $canvas): Drawing
@@ -26,7 +26,7 @@ final class Hops
             $marks[] = new Line($at($i), 42.0, $at($i), 50.0, new Paint(null, 'ink', 1.4));
             array_push($marks, ...$canvas->write((string) $i, $at($i), 61.0, 10.0, 0.8 * $step));
         }
-        for ($i = 0; $i < $by; ++$i) {
+        for ($i = 0; $i < $canvas->done($by); ++$i) {
             $from = $at($sight->back ? $start - $i : $start + $i);
             $way = $sight->back ? -$step : $step;
             $marks[] = new Path(\sprintf('M%.1F 43Q%.1F 10.8 %.1F 43', $from, $from + $way / 2, $from + $way), new Paint(null, 'thread-1', 1.8, $i > 0));

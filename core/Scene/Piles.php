@@ -7,7 +7,7 @@ namespace Pindle\Core\Scene;
 use Pindle\Core\Drawing\Drawing;
 use Pindle\Core\Question\Sight;
 
-/** So many piles of the same. */
+/** Piles of the same: the first one as it is to be, the others as far as there is help, and the places for them. */
 final class Piles
 {
     public static function draw(Sight\Piles $sight, Canvas $canvas): Drawing
@@ -19,6 +19,10 @@ final class Piles
         for ($pile = 0; $pile < $piles; ++$pile) {
             [$x, $y] = [($pile % 5) * ($wide + 8.0), intdiv($pile, 5) * ($high + 8.0)];
             array_push($marks, ...$canvas->plate($x + $wide / 2, $y + $high / 2, $wide, $high));
+            if ($pile >= 1 + $canvas->done($piles - 1)) {
+                $marks[] = $canvas->gap($x + $wide / 2, $y + $high / 2, 0.8 * $wide, 0.8 * $high);
+                continue;
+            }
             for ($i = 0; $i < $each; ++$i) {
                 array_push(
                     $marks,

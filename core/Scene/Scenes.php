@@ -9,6 +9,7 @@ use Pindle\Core\Child\FrameFilling;
 use Pindle\Core\Child\Settings;
 use Pindle\Core\Drawing\Drawing;
 use Pindle\Core\Drawing\Hand;
+use Pindle\Core\Evidence\Help;
 use Pindle\Core\Question\Picture;
 use Pindle\Core\Question\Prompt;
 use Pindle\Core\Question\Sight;
@@ -17,7 +18,8 @@ use Pindle\Core\Thing\Thing;
 use Random\Randomizer;
 
 /**
- * Draws the set-up picture of a question from its real numbers and the chosen things. Answers that are to be found stay out of it.
+ * Draws the set-up picture of a question from its real numbers and the chosen things. Answers that are to be found stay out of it where there is no
+ * help; where it is shown or begun, what is done for the child is drawn done.
  * Each sight has one class here of the same name, which draws it.
  */
 final class Scenes
@@ -40,13 +42,14 @@ final class Scenes
         Hand $hand,
         Randomizer $random,
         bool $varied = false,
+        Help $help = Help::Bare,
     ): Drawing {
         // Kept the same until the step is secure, then varied on purpose.
         $filling = $varied ? FrameFilling::cases()[$random->getInt(0, 2)] : $settings->frameFilling;
 
         return self::of(
             self::sight($wanted, $prompt),
-            new Canvas($hand, $things, $settings, $filling, $random, Form::Pictures === $form, Form::Things === $form, $brought),
+            new Canvas($hand, $things, $settings, $filling, $random, Form::Pictures === $form, Form::Things === $form, $brought, $help),
         );
     }
 

@@ -15,7 +15,7 @@ final class Track
 {
     public static function draw(Sight\Track $sight, Canvas $canvas): Drawing
     {
-        $count = min(12, abs($sight->to - $sight->from) + 1);
+        $count = min(12, intdiv(abs($sight->to - $sight->from), $sight->by) + 1);
         $marks = [];
         for ($i = 0; $i < $count; ++$i) {
             array_push($marks, ...$canvas->gear(

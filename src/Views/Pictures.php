@@ -13,6 +13,7 @@ use Pindle\Core\Drawing\Drawing;
 use Pindle\Core\Drawing\Hand;
 use Pindle\Core\Drawing\Paint;
 use Pindle\Core\Drawing\Path;
+use Pindle\Core\Evidence\Help;
 use Pindle\Core\Planning\Laid;
 use Pindle\Core\Planning\SetUp;
 use Pindle\Core\Question\Question;
@@ -48,9 +49,9 @@ final readonly class Pictures
      *
      * @param bool $varied whether the child is sure enough for frames filled other ways
      */
-    public function question(SetUp $setUp, Question $question, ?Form $form, Settings $settings, bool $varied): string
+    public function question(SetUp $setUp, Question $question, ?Form $form, Settings $settings, bool $varied, Help $help = Help::Bare): string
     {
-        $drawing = $this->drawing($setUp, $question, $form, $settings, $varied);
+        $drawing = $this->drawing($setUp, $question, $form, $settings, $varied, $help);
         if ([] === $drawing->marks) {
             return '';
         }
@@ -71,7 +72,7 @@ final readonly class Pictures
     }
 
     /** The same as it is before it is written out: what lies in it can be asked. */
-    public function drawing(SetUp $setUp, Question $question, ?Form $form, Settings $settings, bool $varied = false): Drawing
+    public function drawing(SetUp $setUp, Question $question, ?Form $form, Settings $settings, bool $varied = false, Help $help = Help::Bare): Drawing
     {
         $form = [] === $this->map->step($question->stepId)->forms ? null : $form;
 
@@ -85,6 +86,7 @@ final readonly class Pictures
             $this->hand,
             new Randomizer(new Xoshiro256StarStar(crc32($setUp->key.$question->stepId.$question->prompt->key()))),
             $varied,
+            $help,
         );
     }
 

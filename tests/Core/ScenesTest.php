@@ -19,6 +19,7 @@ use Pindle\Core\Drawing\Mark;
 use Pindle\Core\Drawing\Oval;
 use Pindle\Core\Drawing\Path;
 use Pindle\Core\Drawing\Text;
+use Pindle\Core\Evidence\Help;
 use Pindle\Core\Question\Comparison;
 use Pindle\Core\Question\Kind;
 use Pindle\Core\Question\Moved;
@@ -174,29 +175,75 @@ final class ScenesTest extends TestCase
         yield 'both sides with a sum' => [Picture::Balance, new Kind\MakeEqual(7, 3, 2), 9, 0, 0];
         yield 'two bowls' => [Picture::Bowls, new Kind\Join('join', 3, 4), 3, 4, 0];
         yield 'two bowls and a sentence' => [Picture::Bowls, new Kind\Join('join-sentence', 3, 4), 3, 4, 0, '3', '+', '4', '=', ''];
-        yield 'some taken away' => [Picture::TakeFrom, new Kind\Take('take', 7, 3), 4, 0, 3];
-        yield 'some taken away, and a sentence' => [Picture::TakeFrom, new Kind\Take('take-sentence', 7, 3), 4, 0, 3, '7', '−', '3', '=', ''];
+        yield 'some taken away' => [Picture::TakeFrom, new Kind\Take('take', 7, 3), 7, 0, 0];
+        yield 'some taken away, and a sentence' => [Picture::TakeFrom, new Kind\Take('take-sentence', 7, 3), 7, 0, 0, '7', '−', '3', '=', ''];
         yield 'some under the cup' => [Picture::Cup, new Kind\Split(7, 4), 4, 0, 0];
         yield 'a whole to part' => [Picture::Cup, new Kind\Split(7, null), 7, 0, 0];
         yield 'a part to find beside the whole' => [Picture::Bond, new Kind\Split(7, 4), 4, 0, 7];
         yield 'both parts to find' => [Picture::Bond, new Kind\Split(7, null), 7, 0, 0];
         yield 'a group under the cloth' => [Picture::Cloth, new Kind\AddOn(6, 3), 0, 3, 0];
         yield 'the same in the mirror' => [Picture::Mirror, new Kind\Double(4), 4, 0, 4];
-        yield 'fill the ten' => [Picture::Bridge, new Kind\BridgeTen(8, 5), 8, 3, 2];
-        yield 'back through ten' => [Picture::Bridge, new Kind\BridgeBack(13, 5), 8, 0, 5];
+        yield 'fill the ten' => [Picture::Bridge, new Kind\BridgeTen(8, 5), 8, 5, 0];
+        yield 'back through ten' => [Picture::Bridge, new Kind\BridgeBack(13, 5), 13, 0, 0];
         yield 'to share' => [Picture::Plates, new Kind\ShareOut(9, 4), 9, 0, 0];
-        yield 'piles of one size' => [Picture::Piles, new Kind\EqualPiles(4, 5), 20, 0, 0];
+        yield 'the first of some piles of one size' => [Picture::Piles, new Kind\EqualPiles(4, 5), 5, 0, 0, '', '', ''];
         yield 'as many cards as piles' => [Picture::Cards, new Kind\EqualPiles(7, 5), 0, 0, 0, '5', '5', '5', '5', '5', '5', '5'];
         yield 'along a length' => [Picture::Measure, new Kind\TellHowMany('how-many', 6), 6, 0, 0];
-        yield 'a length to go on along' => [Picture::Measure, new Kind\MeasureWith(6), 2, 0, 4];
+        yield 'a length to go on along' => [Picture::Measure, new Kind\MeasureWith(6), 2, 0, 0];
         yield 'up to a number' => [Picture::Hops, new Kind\CountUp(8, 5), 0, 0, 0];
         yield 'a hole in a sum' => [Picture::Cards, new Kind\MissingStory('missing-start', 9, 4), 0, 0, 0, '', '+', '4', '=', '9'];
         yield 'before a numeral' => [Picture::Cards, new Kind\OrderNumerals('before', 6), 0, 0, 0, '', '7'];
         yield 'a price' => [Picture::Coins, new Kind\MakeAmount('make-amount', 8), 0, 0, 0, '8'];
         yield 'a pattern to carry on' => [Picture::Pattern, new Kind\CarryOn('aab', 2), 6, 3, 0, '', ''];
-        yield 'the next stair' => [Picture::Stairs, new Kind\StairOrder('stair-next', 3), 6, 0, 4];
+        yield 'the next stair' => [Picture::Stairs, new Kind\StairOrder('stair-next', 3), 6, 0, 0];
+        yield 'stairs to build' => [Picture::Stairs, new Kind\StairOrder('stair-build', 5), 3, 0, 0];
+        yield 'a number to cover its box' => [Picture::Boxes, new Kind\TakeJustSo(4), 0, 0, 0, '4'];
+        yield 'a teen to build' => [Picture::Frame, new Kind\TenAndSome('build-teen', 14), 0, 0, 0];
+        yield 'a teen to read' => [Picture::Frame, new Kind\TenAndSome('ten-and-some', 14), 14, 0, 0];
         yield 'a numeral, whatever the activity draws' => [Picture::Pile, new Kind\NameNumeral('name-numeral', 7), 0, 0, 0, '7'];
         yield 'a sign to put' => [Picture::Sign, new Kind\CompareSigns('put-sign', 3, 9), 0, 0, 0, '3', '', '9', '<', '=', '>'];
+    }
+
+    /** What lies there when all of it is shown, and when the first half of what the child is to do is done: whole things, and outlines. */
+    #[DataProvider('helped')]
+    public function test_as_far_as_there_is_help_it_is_drawn_done(Picture $picture, Prompt $prompt, int $whole, int $gone, int $half, int $halfGone): void
+    {
+        foreach ([[Help::Shown, $whole, $gone], [Help::PartDone, $half, $halfGone]] as [$help, $things, $outlines]) {
+            $drawing = Drawn::of($picture, $prompt, other: Make::thing('blocks', 30, [30, 30, 30]), help: $help);
+
+            self::assertSame([$things, $outlines], [\count(Drawn::things($drawing, null, false)), \count(Drawn::things($drawing, null, true))], $help->value);
+        }
+    }
+
+    /** @return iterable<string, list<Picture|Prompt|int>> */
+    public static function helped(): iterable
+    {
+        yield 'taken away' => [Picture::TakeFrom, new Kind\Take('take', 7, 3), 4, 3, 5, 2];
+        yield 'the ten filled' => [Picture::Bridge, new Kind\BridgeTen(7, 5), 9, 3, 10, 2];
+        yield 'back through ten' => [Picture::Bridge, new Kind\BridgeBack(13, 5), 8, 5, 10, 3];
+        yield 'piles' => [Picture::Piles, new Kind\EqualPiles(4, 5), 20, 0, 15, 0];
+        yield 'a length' => [Picture::Measure, new Kind\MeasureWith(7), 2, 5, 2, 3];
+        yield 'the next stair' => [Picture::Stairs, new Kind\StairOrder('stair-next', 3), 6, 4, 6, 2];
+        yield 'stairs to build' => [Picture::Stairs, new Kind\StairOrder('stair-build', 5), 15, 0, 10, 0];
+        yield 'a box to cover' => [Picture::Boxes, new Kind\TakeJustSo(5), 0, 5, 0, 3];
+        yield 'a teen to build' => [Picture::Frame, new Kind\TenAndSome('build-teen', 14), 14, 0, 7, 0];
+    }
+
+    public function test_hops_are_drawn_as_far_as_there_is_help_and_a_heap_of_bundles_is_there_to_build_with(): void
+    {
+        $arcs = static fn (Help $help): int => \count(array_filter(
+            Drawn::of(Picture::Hops, new Kind\LineAdd(4, 5), Form::Pictures, help: $help)->marks,
+            static fn (Mark $mark): bool => $mark instanceof Path && str_contains($mark->d, 'Q'),
+        ));
+        self::assertSame([0, 3, 5], [$arcs(Help::Bare), $arcs(Help::PartDone), $arcs(Help::Shown)]);
+
+        $sticks = static fn (string $ask, int $n, Help $help): int => \count(Drawn::boxes(
+            Drawn::of(Picture::Bundles, new Kind\TensOnes($ask, $n), help: $help),
+            'bundle',
+        ));
+        self::assertSame([18, 18], [$sticks('build-tens', 35, Help::Bare), $sticks('build-tens', 72, Help::Bare)], 'as many whatever the number');
+        self::assertSame(8, $sticks('build-tens', 35, Help::Shown));
+        self::assertSame(8, $sticks('read-tens', 35, Help::Bare));
     }
 
     public function test_what_hides_the_first_group_says_how_many_it_hides(): void

@@ -32,6 +32,7 @@ use Pindle\Core\Drawing\Drawing;
 use Pindle\Core\Drawing\Oval;
 use Pindle\Core\Drawing\Path;
 use Pindle\Core\Evidence\Attempt;
+use Pindle\Core\Evidence\Help;
 use Pindle\Core\Evidence\Mark;
 use Pindle\Core\Evidence\Method;
 use Pindle\Core\Evidence\Outcome;
@@ -179,7 +180,12 @@ final class SettingsTest extends TestCase
 
     public function test_over_the_ten_fills_the_ten_or_goes_through_fives(): void
     {
-        $drawing = static fn (AcrossTen $way): Drawing => Drawn::of(Picture::Bridge, new BridgeTen(8, 6), settings: new Settings(acrossTen: $way));
+        $drawing = static fn (AcrossTen $way, int $b = 6, Help $help = Help::Shown): Drawing => Drawn::of(
+            Picture::Bridge,
+            new BridgeTen(8, $b),
+            settings: new Settings(acrossTen: $way),
+            help: $help,
+        );
 
         self::assertCount(2, Drawn::things($drawing(AcrossTen::FillTen), null, true), 'two of the six fill the first frame');
         self::assertSame(
@@ -187,8 +193,8 @@ final class SettingsTest extends TestCase
             [\count(Drawn::things($drawing(AcrossTen::ThroughFives), null, true)), \count(Drawn::boxes($drawing(AcrossTen::ThroughFives), null))],
             'a five of each is ringed',
         );
-        $small = Drawn::of(Picture::Bridge, new BridgeTen(8, 4), settings: new Settings(acrossTen: AcrossTen::ThroughFives));
-        self::assertCount(2, Drawn::things($small, null, true), 'no five in four: the ten is filled');
+        self::assertCount(2, Drawn::things($drawing(AcrossTen::ThroughFives, 4), null, true), 'no five in four: the ten is filled');
+        self::assertCount(2, Drawn::boxes($drawing(AcrossTen::ThroughFives, 6, Help::Bare), null), 'the way is seen without help too');
     }
 
     /** @param array{int, int} $goes how many go from the ten, and of what is over it */
@@ -199,7 +205,7 @@ final class SettingsTest extends TestCase
     #[TestWith([AcrossTen::ThroughFives, 13, 4, [1, 3], 0])]
     public function test_back_over_the_ten_goes_to_the_ten_or_takes_a_five_first(AcrossTen $way, int $n, int $gone, array $goes, int $ringed): void
     {
-        $drawing = Drawn::of(Picture::Bridge, new BridgeBack($n, $gone), settings: new Settings(acrossTen: $way));
+        $drawing = Drawn::of(Picture::Bridge, new BridgeBack($n, $gone), settings: new Settings(acrossTen: $way), help: Help::Shown);
         $faint = Drawn::things($drawing, null, true);
         $middle = $drawing->width / 2;
 

@@ -54,6 +54,6 @@ final readonly class CountIn extends Prompt
 
     public function sights(): array
     {
-        return [new Sight\Track($this->from, $this->from + 5)];
+        return [new Sight\Track($this->from, $this->to, $this->by)];
     }
 }

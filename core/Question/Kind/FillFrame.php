@@ -22,22 +22,22 @@ final readonly class FillFrame extends Prompt
     public const METHODS = [Method::SawIt, Method::CountedOn, Method::CountedAll, Method::KnownFact];
     public const SLIPS = [Slip::Recounts, Slip::Guesses, Slip::Fingers];
 
-    public function __construct(string $ask, public int $n, public ?Lie $lie = null)
+    public function __construct(string $ask, public int $n, public ?Lie $lie = null, public ?int $of = null)
     {
         parent::__construct($ask);
     }
 
     public static function all(Step $step): array
     {
-        $each = static fn (string $ask, int $from, int $to, ?Lie $lie = null): array => array_map(
-            static fn (int $n): self => new self($ask, $n, $lie),
+        $each = static fn (string $ask, int $from, int $to, ?Lie $lie = null, ?int $of = null): array => array_map(
+            static fn (int $n): self => new self($ask, $n, $lie, $of),
             range($from, $to),
         );
 
         return match ($step->variant->oneOf('frame', 'whole', 'past-five', 'loose')) {
             'past-five' => $each('five-and-some', 6, 9),
             'loose' => array_merge(...array_map(static fn (Lie $lie): array => $each('how-many-seen', 2, $step->size, $lie), Lie::cases())),
-            default => $each('read-frame', 0, $step->size),
+            default => $each('read-frame', 0, $step->size, null, $step->size),
         };
     }
 
@@ -63,7 +63,7 @@ final readonly class FillFrame extends Prompt
 
     public function sights(): array
     {
-        $frame = new Sight\Frame($this->n, $this->n, $this->n > 5 ? 10 : 5);
+        $frame = new Sight\Frame($this->n, $this->n, $this->of ?? ($this->n > 5 ? 10 : 5));
 
         return match ($this->ask) {
             'how-many', 'how-many-seen' => [($this->lie ?? Lie::Muddle)->sight($this->n)],

@@ -65,7 +65,7 @@ final readonly class Join extends Prompt
             new Sight\Cards([(string) $this->a, '+', (string) $this->b, '=', '']),
             new Sight\Hops($this->a, $this->b),
             new Sight\Cloth($this->a, $this->b),
-            ...$sentence ? [new Sight\Frame($sum, $this->a, $sum > 5 ? 10 : 5, false)] : [],
+            ...$sentence ? [new Sight\Frame($sum, $this->a, 10, false)] : [],
         ];
     }
 }

@@ -60,7 +60,6 @@ final readonly class PartnerTo extends Prompt
             new Sight\Cards([(string) $this->a, '+', '', '=', (string) $this->n]),
             new Sight\Bond($this->n, $this->a),
             new Sight\Cup($this->n, $this->a),
-            new Sight\TakeFrom($this->n, $this->n - $this->a),
         ];
     }
 }

@@ -46,6 +46,6 @@ final readonly class TakeJustSo extends Prompt
 
     public function sights(): array
     {
-        return [new Sight\Pile($this->n), new Sight\Boxes($this->n), new Sight\Row($this->n)];
+        return [new Sight\Pile($this->n), new Sight\Boxes($this->n)];
     }
 }

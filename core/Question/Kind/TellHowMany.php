@@ -55,7 +55,6 @@ final readonly class TellHowMany extends Prompt
             new Sight\Scatter($n),
             new Sight\Mix($n),
             new Sight\Pile($n),
-            new Sight\Track(1, $n),
             new Sight\Stack($n),
         ];
     }

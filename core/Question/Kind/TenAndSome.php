@@ -52,6 +52,12 @@ final readonly class TenAndSome extends Prompt
 
     public function sights(): array
     {
-        return [new Sight\Frame($this->n, $this->n, 10), new Sight\Cards([(string) $this->n]), new Sight\Bundles(0, 1, $this->n - 10)];
+        $build = 'build-teen' === $this->ask;
+
+        return [
+            new Sight\Frame($this->n, $this->n, 10, build: $build),
+            new Sight\Cards([(string) $this->n]),
+            new Sight\Bundles(0, 1, $this->n - 10, $build),
+        ];
     }
 }

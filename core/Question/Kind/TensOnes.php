@@ -11,7 +11,7 @@ use Pindle\Core\Question\Prompt;
 use Pindle\Core\Question\Sight;
 use Pindle\Core\Skill\Step;
 
-/** Two-figure numbers built and read; whole tens and small ones first. */
+/** Two-figure numbers, each built and each read; whole tens and small ones first. */
 final readonly class TensOnes extends Prompt
 {
     public const ASKS = ['build-tens', 'read-tens'];
@@ -25,7 +25,10 @@ final readonly class TensOnes extends Prompt
 
     public static function all(Step $step): array
     {
-        return array_map(static fn (int $n): self => new self(0 === $n % 2 ? 'build-tens' : 'read-tens', $n), range(20, min(99, $step->size)));
+        return array_merge(...array_map(
+            static fn (int $n): array => [new self('build-tens', $n), new self('read-tens', $n)],
+            range(20, min(99, $step->size)),
+        ));
     }
 
     public function answer(): int

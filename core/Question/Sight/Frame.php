@@ -13,7 +13,7 @@ use Pindle\Core\Question\Sight;
  */
 final readonly class Frame implements Sight
 {
-    public function __construct(public int $n, public int $ofFirst, public int $places, public bool $anyWay = true)
+    public function __construct(public int $n, public int $ofFirst, public int $places, public bool $anyWay = true, public bool $build = false)
     {
     }
 

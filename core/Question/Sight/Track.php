@@ -10,7 +10,7 @@ use Pindle\Core\Question\Sight;
 /** Places to point along from a number, the first one filled in. */
 final readonly class Track implements Sight
 {
-    public function __construct(public int $from, public int $to)
+    public function __construct(public int $from, public int $to, public int $by = 1)
     {
     }
 

@@ -181,6 +181,7 @@ final readonly class TableViews
                 $stored->sitting->course()->form,
                 self::settings($children, $childId),
                 isset($records[$childId]) && $records[$childId]->state($question->stepId)->standing->secured,
+                $stored->sitting->course()->help,
             ),
             $done,
         );
