@@ -8,6 +8,7 @@ use Pindle\Core\Activity\Activity;
 use Pindle\Core\Advice\Idea;
 use Pindle\Core\Question\Another;
 use Pindle\Core\Question\Level;
+use Pindle\Core\Question\Prompt;
 use Pindle\Core\Question\Question;
 use Pindle\Core\Skill\SkillMap;
 use Random\Engine\Xoshiro256StarStar;
@@ -56,7 +57,11 @@ final readonly class NextQuestion
         $kind = $activity->serves[$step->skill->id] ?? null;
         $asked = array_map(static fn (Question $question): string => $question->prompt->key(), $sitting->questions);
 
-        return null === $kind ? null : Another::of(
+        // What waits for another step is asked on only where it was asked before.
+        $needs = array_map(static fn (Question $question): ?string => $question->prompt->needs(), $sitting->questions);
+        $kind = $kind?->where(static fn (Prompt $prompt): bool => null === $prompt->needs() || \in_array($prompt->needs(), $needs, true));
+
+        return null === $kind || !$kind->canAsk($step) ? null : Another::of(
             $kind,
             $step,
             $load,

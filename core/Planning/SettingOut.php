@@ -16,6 +16,8 @@ use Pindle\Core\Caution\Cautions;
 use Pindle\Core\Child\Answering;
 use Pindle\Core\Child\Child;
 use Pindle\Core\Evidence\LastSitting;
+use Pindle\Core\Question\Kind;
+use Pindle\Core\Question\Prompt;
 use Pindle\Core\Question\QuestionSet;
 use Pindle\Core\Question\Sure;
 use Pindle\Core\Skill\Form;
@@ -45,9 +47,13 @@ final readonly class SettingOut
             [$request->seed, $request->date->dayNumber, $candidate->learner->child->id, $step->id, $candidate->activity->id],
         ))));
         $sure = $this->sureCandidates($candidate);
-        $asked = static fn (?Step $of): ?Sure => null === $of ? null : new Sure($of, $candidate->activity->serves[$of->skill->id]);
+        // What goes over the ten waits until that is there.
+        $kind = static fn (Step $of): Kind => $candidate->activity->serves[$of->skill->id]->where(
+            static fn (Prompt $prompt): bool => null === $prompt->needs() || $record->servesAsNeed($prompt->needs(), $request->date),
+        );
+        $asked = static fn (?Step $of): ?Sure => null === $of ? null : new Sure($of, $kind($of));
         $set = QuestionSet::choose(
-            $candidate->activity->serves[$step->skill->id],
+            $kind($step),
             $step,
             $record->state($step->id)->window->questions,
             $count,

@@ -14,8 +14,9 @@ final readonly class Kind
     /**
      * @param class-string<Prompt>                        $class
      * @param array<string, non-empty-list<int|string>> $only  number or "ask" => what it may be
+     * @param \Closure(Prompt): bool|null                 $where what else is asked of it
      */
-    private function __construct(public string $id, private string $class, private array $only = [])
+    private function __construct(public string $id, private string $class, private array $only = [], private ?\Closure $where = null)
     {
     }
 
@@ -26,7 +27,17 @@ final readonly class Kind
      */
     public function only(array $only): self
     {
-        return new self($this->id, $this->class, $only);
+        return new self($this->id, $this->class, $only, $this->where);
+    }
+
+    /**
+     * The same kind, asking only what may be asked of this child.
+     *
+     * @param \Closure(Prompt): bool $where
+     */
+    public function where(\Closure $where): self
+    {
+        return new self($this->id, $this->class, $this->only, $where);
     }
 
     /**
@@ -36,7 +47,7 @@ final readonly class Kind
      */
     public function canAsk(Step $step): bool
     {
-        return [] === $this->only || [] !== array_filter(($this->class)::all($step), $this->may(...));
+        return ([] === $this->only && null === $this->where) || [] !== array_filter(($this->class)::all($step), $this->may(...));
     }
 
     /** @throws UnknownQuestion */
@@ -69,7 +80,7 @@ final readonly class Kind
     public function prompts(Step $step): array
     {
         $all = ($this->class)::all($step);
-        if ([] !== $this->only) {
+        if ([] !== $this->only || null !== $this->where) {
             $all = array_values(array_filter($all, $this->may(...)));
         }
 
@@ -85,7 +96,7 @@ final readonly class Kind
             }
         }
 
-        return true;
+        return null === $this->where || ($this->where)($prompt);
     }
 
     /** @return list<string> the names of its questions */
@@ -94,16 +105,16 @@ final readonly class Kind
         return $this->class::ASKS;
     }
 
-    /** @return list<Method> */
-    public function methods(): array
+    /** @return list<Method> that can happen; at one step, where it is given */
+    public function methods(?Step $step = null): array
     {
-        return $this->class::METHODS;
+        return null === $step ? $this->class::METHODS : $this->class::methodsAt($step);
     }
 
-    /** @return list<Slip> */
-    public function slips(): array
+    /** @return list<Slip> that can happen; at one step, where it is given */
+    public function slips(?Step $step = null): array
     {
-        return $this->class::SLIPS;
+        return null === $step ? $this->class::SLIPS : $this->class::slipsAt($step);
     }
 
     /**

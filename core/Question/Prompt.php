@@ -24,6 +24,39 @@ abstract readonly class Prompt
     /** @var list<Slip> what can go wrong on the way */
     public const SLIPS = [];
 
+    /**
+     * Ways to the answer that can happen at a step: through the ten, or through fives, only where there is a ten to go over.
+     *
+     * @return list<Method>
+     */
+    public static function methodsAt(Step $step): array
+    {
+        return array_values(array_filter(
+            static::METHODS,
+            static fn (Method $method): bool => $step->size > 10 || !\in_array($method, [Method::ThroughTen, Method::ThroughFives], true),
+        ));
+    }
+
+    /**
+     * What can go wrong on the way at a step: a -teen is mixed with a -ty only where there are teens, whole and part only where there is a sentence
+     * or a bond, and everything is counted again only where it is wanted to count on.
+     *
+     * @return list<Slip>
+     */
+    public static function slipsAt(Step $step): array
+    {
+        return array_values(array_filter(static::SLIPS, static fn (Slip $slip): bool => match ($slip) {
+            Slip::TeenOrTy => $step->size >= 13,
+            Slip::CountsAllAgain => !\in_array($step->skill->id, self::COUNTS_ALL, true),
+            Slip::SwapsWholeAndPart => !\in_array($step->skill->id, self::WITHOUT_SENTENCE, true),
+            default => true,
+        }));
+    }
+
+    /** Skills at which counting all of it from one is the way, and such at which there is neither sentence nor bond. */
+    private const COUNTS_ALL = ['put-together', 'split-small', 'five-frame', 'ten-frame', 'see-at-once'];
+    private const WITHOUT_SENTENCE = ['take-away'];
+
     /** An answer is open when guessing would be right at most once in so many times. */
     public const OPEN_FROM_CHOICES = 5;
 
@@ -62,6 +95,12 @@ abstract readonly class Prompt
     public function amounts(): Amounts
     {
         return new Amounts(0);
+    }
+
+    /** The step that must be there before this is asked, besides what the whole step needs. */
+    public function needs(): ?string
+    {
+        return null;
     }
 
     public function isOpen(): bool

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Pindle\App\Demo;
 
 use Doctrine\ORM\EntityManagerInterface;
-use Pindle\App\Household\Activities;
 use Pindle\App\Household\Children;
 use Pindle\App\Household\Things;
 use Pindle\App\Plan\Asked;
@@ -37,6 +36,7 @@ use Pindle\Core\Planning\Learner;
 use Pindle\Core\Planning\Planner;
 use Pindle\Core\Planning\SetUp;
 use Pindle\Core\Planning\Sitting;
+use Pindle\Core\Question\Kind;
 use Pindle\Core\Question\Kind\TellHowMany;
 use Pindle\Core\Question\Level;
 use Pindle\Core\Question\Question;
@@ -79,7 +79,6 @@ final class DemoHistory
         private readonly FirstLooks $looks,
         private readonly Planner $planner,
         private readonly SkillMap $map,
-        private readonly Activities $activities,
         private readonly Clock $clock,
         private readonly EntityManagerInterface $entities,
     ) {
@@ -169,13 +168,13 @@ final class DemoHistory
         $attempts = 0;
         $sittings = [];
         $followed = [];
-        $words = $this->activities->words($setUp->activity->id);
         foreach ($setUp->sittings as $planned) {
             $childId = $planned->childId;
             $sitting = $planned->asking(array_map(fn (Question $question): Question => $question->named($this->id()), $planned->questions));
             $sittings[$childId] = new StoredSitting($this->id(), $sitting, [], [], []);
             $own = [];
             foreach (Ending::HadEnough === $ending ? \array_slice($sitting->questions, 0, 3) : $sitting->questions as $number => $question) {
+                [$kind, $step] = [Kind::of($question->prompt), $this->map->step($question->stepId)];
                 $help = Ladder::help($this->records[$childId]->state($question->stepId));
                 [$outcome, $method, $slip] = $simulated[$childId]->answer($question, $help, $date, $number, $random);
                 $asked = new Asked(
@@ -194,9 +193,9 @@ final class DemoHistory
                     $this->map,
                     $help,
                     $outcome,
-                    // A simulated child knows nothing of the activity; what cannot be seen in it is left out.
-                    \in_array($method, $words->methods, true) ? $method : null,
-                    \in_array($slip, $words->slips, true) ? $slip : null,
+                    // A simulated child knows nothing of the question; what cannot be seen in it is left out.
+                    \in_array($method, $kind->methods($step), true) ? $method : null,
+                    \in_array($slip, $kind->slips($step), true) ? $slip : null,
                     $this->clock->instant($date, $setUp->span->start)->modify('+'.(60 + 35 * $number).' seconds'),
                     $date,
                     self::DEVICE,

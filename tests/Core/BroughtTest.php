@@ -78,8 +78,8 @@ final class BroughtTest extends TestCase
         $of = static fn (Picture $picture, Prompt $prompt): array => self::counts(Drawn::of($picture, $prompt, thing: $caps, other: $pegs, third: $beans));
 
         self::assertSame(['caps' => 5, 'pegs' => 4, 'beans' => 3], $of(Picture::Chart, new Kind\PileChart('chart-most', 5, 4, 3)));
-        self::assertSame(['caps' => 3, 'pegs' => 3, 'beans' => 3], $of(Picture::Pattern, new Kind\CarryOn('abc', 2)));
-        self::assertSame(['caps' => 6, 'pegs' => 3], $of(Picture::Pattern, new Kind\CarryOn('aab', 2)));
+        self::assertSame(['caps' => 3, 'pegs' => 3, 'beans' => 3], $of(Picture::Pattern, new Kind\CarryOn('carry-on', 'abc', 2)));
+        self::assertSame(['caps' => 6, 'pegs' => 3], $of(Picture::Pattern, new Kind\CarryOn('carry-on', 'aab', 2)));
     }
 
     public function test_of_a_stack_some_stand_behind_and_a_snapped_stick_hides_a_piece(): void

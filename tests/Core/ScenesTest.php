@@ -194,7 +194,7 @@ final class ScenesTest extends TestCase
         yield 'a hole in a sum' => [Picture::Cards, new Kind\MissingStory('missing-start', 9, 4), 0, 0, 0, '', '+', '4', '=', '9'];
         yield 'before a numeral' => [Picture::Cards, new Kind\OrderNumerals('before', 6), 0, 0, 0, '', '7'];
         yield 'a price' => [Picture::Coins, new Kind\MakeAmount('make-amount', 8), 0, 0, 0, '8'];
-        yield 'a pattern to carry on' => [Picture::Pattern, new Kind\CarryOn('aab', 2), 6, 3, 0, '', ''];
+        yield 'a pattern to carry on' => [Picture::Pattern, new Kind\CarryOn('carry-on', 'aab', 2), 6, 3, 0, '', ''];
         yield 'the next stair' => [Picture::Stairs, new Kind\StairOrder('stair-next', 3), 6, 0, 0];
         yield 'stairs to build' => [Picture::Stairs, new Kind\StairOrder('stair-build', 5), 3, 0, 0];
         yield 'a number to cover its box' => [Picture::Boxes, new Kind\TakeJustSo(4), 0, 0, 0, '4'];

@@ -1388,6 +1388,8 @@ export interface components {
             isGuess: boolean;
             amount?: number | null;
             picture: string;
+            methods: components["schemas"]["Method"][];
+            slips: components["schemas"]["Slip"][];
             done?: components["schemas"]["DoneAttemptView"] | (never | null);
         };
         /** @enum {string} */
@@ -1427,8 +1429,6 @@ export interface components {
             helps: {
                 [key: string]: string;
             };
-            methods: components["schemas"]["Method"][];
-            slips: components["schemas"]["Slip"][];
             cautions: components["schemas"]["CautionView"][];
             seats: components["schemas"]["SeatView"][];
             turns: components["schemas"]["TurnView"][];

@@ -15,7 +15,7 @@ use Pindle\Core\Skill\Step;
 final readonly class AddOn extends Prompt
 {
     public const ASKS = ['add-on'];
-    public const METHODS = [Method::SawIt, Method::CountedOn, Method::CountedAll, Method::KnownFact];
+    public const METHODS = [Method::SawIt, Method::CountedOn, Method::CountedAll, Method::KnownFact, Method::ThroughTen, Method::ThroughFives];
     public const SLIPS = [Slip::CountsAllAgain, Slip::Recounts, Slip::Fingers, Slip::Guesses, Slip::CountsTheStart];
 
     public function __construct(public int $a, public int $b)

@@ -16,7 +16,7 @@ final readonly class AddTwoFigure extends Prompt
 {
     public const ASKS = ['add-two-figure'];
     public const METHODS = [Method::DrewIt, Method::KnownFact, Method::CountedOn];
-    public const SLIPS = [Slip::TeenOrTy, Slip::MixesAddAndTake];
+    public const SLIPS = [Slip::TeenOrTy, Slip::MixesAddAndTake, Slip::CountsAllAgain];
 
     public function __construct(public int $a, public int $b)
     {
@@ -42,7 +42,13 @@ final readonly class AddTwoFigure extends Prompt
 
     public function load(): int
     {
-        return $this->a + $this->b + ($this->a % 10 + $this->b % 10 > 9 ? 100 : 0);
+        return $this->a + $this->b + (null === $this->needs() ? 0 : 100);
+    }
+
+    /** An exchange of ten singles for a bundle goes over the ten. */
+    public function needs(): ?string
+    {
+        return $this->a % 10 + $this->b % 10 > 9 ? 'bridge-ten@20' : null;
     }
 
     public function amounts(): Amounts

@@ -11,19 +11,23 @@ use Pindle\Core\Question\Prompt;
 use Pindle\Core\Question\Sight;
 use Pindle\Core\Skill\Step;
 
-/** A pattern to go on with. The step says its `units`, in letters: "aab" is two of the first and one of the second, over and over. */
+/**
+ * A pattern to go on with, to copy, or to make from its rule. The step says its `units`, in letters: "aab" is two of the first and one of the
+ * second, over and over.
+ */
 final readonly class CarryOn extends Prompt
 {
-    public const ASKS = ['carry-on'];
+    public const ASKS = ['carry-on', 'copy-pattern', 'make-pattern'];
     public const METHODS = [Method::SawIt];
     public const SLIPS = [Slip::ChangesTheRule];
 
-    /** So often the pattern lies there already. */
+    /** So often the pattern lies there to go on with; to copy it is shorter, and of one to make there is the unit. */
     public const REPEATS = 3;
+    private const TO_COPY = 2;
 
-    public function __construct(public string $unit, public int $next)
+    public function __construct(string $ask, public string $unit, public int $next)
     {
-        parent::__construct('carry-on');
+        parent::__construct($ask);
     }
 
     public static function all(Step $step): array
@@ -31,8 +35,9 @@ final readonly class CarryOn extends Prompt
         $all = [];
         foreach ($step->variant->texts('units') as $unit) {
             foreach (range(2, 4) as $next) {
-                $all[] = new self($unit, $next);
+                $all[] = new self('carry-on', $unit, $next);
             }
+            array_push($all, new self('copy-pattern', $unit, 0), new self('make-pattern', $unit, 0));
         }
 
         return $all;
@@ -48,10 +53,12 @@ final readonly class CarryOn extends Prompt
         return $this->next + \strlen($this->unit);
     }
 
-    /** Three full repeats and what comes next, kind by kind. */
+    /** What lies there and what the child lays, kind by kind. */
     public function amounts(): Amounts
     {
-        $row = str_repeat($this->unit, self::REPEATS).substr(str_repeat($this->unit, 4), 0, $this->next);
+        $row = 'carry-on' === $this->ask
+            ? str_repeat($this->unit, self::REPEATS).substr(str_repeat($this->unit, 4), 0, $this->next)
+            : str_repeat($this->unit, 2 * self::TO_COPY);
         [$a, $b, $c] = array_map(static fn (string $kind): int => substr_count($row, $kind), ['a', 'b', 'c']);
 
         return new Amounts(\strlen($row), $a, $b, $c);
@@ -59,6 +66,10 @@ final readonly class CarryOn extends Prompt
 
     public function sights(): array
     {
-        return [new Sight\Pattern($this->unit, $this->next)];
+        return [new Sight\Pattern($this->unit, $this->next, match ($this->ask) {
+            'copy-pattern' => self::TO_COPY,
+            'make-pattern' => 1,
+            default => self::REPEATS,
+        })];
     }
 }

@@ -12,10 +12,13 @@ use Pindle\Core\Question\Prompt;
 use Pindle\Core\Question\Sight;
 use Pindle\Core\Skill\Step;
 
-/** Which sign goes between two numbers, and a number that makes one true (b is 0 there). One pair in five equal. */
+/**
+ * Which sign goes between two numbers, how one that lies there reads from the right, and a number that makes one true (b is 0 there). One pair
+ * in five equal.
+ */
 final readonly class CompareSigns extends Prompt
 {
-    public const ASKS = ['put-sign', 'make-true'];
+    public const ASKS = ['put-sign', 'read-from-right', 'make-true'];
     public const METHODS = [Method::KnownFact, Method::CountedOn, Method::Fingers, Method::SawIt, Method::CountedAll];
     public const SLIPS = [Slip::JudgesBySize, Slip::Fingers];
 
@@ -29,8 +32,11 @@ final readonly class CompareSigns extends Prompt
         $all = [];
         foreach (range(1, $step->size) as $a) {
             foreach ([$a - 5, $a - 1, $a, $a + 1, $a + 5] as $b) {
-                if ($b >= 0 && $b <= $step->size) {
+                if ($b >= 1 && $b <= $step->size) {
                     $all[] = new self('put-sign', $a, $b);
+                }
+                if ($b >= 1 && $b <= $step->size && $b !== $a) {
+                    $all[] = new self('read-from-right', $a, $b);
                 }
             }
             if ($a < $step->size) {
@@ -43,7 +49,11 @@ final readonly class CompareSigns extends Prompt
 
     public function answer(): int|Comparison
     {
-        return 'put-sign' === $this->ask ? Comparison::of($this->a, $this->b) : $this->a + 1;
+        return match ($this->ask) {
+            'put-sign' => Comparison::of($this->a, $this->b),
+            'read-from-right' => Comparison::of($this->b, $this->a),
+            default => $this->a + 1,
+        };
     }
 
     public function choices(): ?int
@@ -81,8 +91,16 @@ final readonly class CompareSigns extends Prompt
     public function sights(): array
     {
         return [
-            new Sight\Sign($this->a, $this->b),
-            new Sight\Cards('put-sign' === $this->ask ? [(string) $this->a, '', (string) $this->b] : [(string) $this->a, '<', '']),
+            match ($this->ask) {
+                'put-sign' => new Sight\Sign($this->a, $this->b),
+                'read-from-right' => new Sight\Sign($this->a, $this->b, Comparison::of($this->a, $this->b)),
+                default => new Sight\Sign($this->a, null, Comparison::Fewer),
+            },
+            new Sight\Cards(match ($this->ask) {
+                'put-sign' => [(string) $this->a, '', (string) $this->b],
+                'read-from-right' => [(string) $this->a, $this->a < $this->b ? '<' : '>', (string) $this->b],
+                default => [(string) $this->a, '<', ''],
+            }),
         ];
     }
 }

@@ -15,7 +15,7 @@ final readonly class CountBundles extends Prompt
 {
     public const ASKS = ['count-bundles'];
     public const METHODS = [Method::CountedOn, Method::KnownFact, Method::CountedAll, Method::SawIt];
-    public const SLIPS = [Slip::TeenOrTy, Slip::LeavesOneOutBack];
+    public const SLIPS = [Slip::TeenOrTy, Slip::LeavesOneOutBack, Slip::CountsAllAgain];
 
     public function __construct(public int $t)
     {

@@ -16,7 +16,7 @@ final readonly class CountIn extends Prompt
 {
     public const ASKS = ['count-in'];
     public const METHODS = [Method::KnownFact, Method::CountedOn];
-    public const SLIPS = [Slip::LeavesOneOutBack, Slip::CountsFaster];
+    public const SLIPS = [Slip::LeavesOneOutBack, Slip::CountsFaster, Slip::TeenOrTy];
 
     public function __construct(public int $by, public int $from, public int $to)
     {

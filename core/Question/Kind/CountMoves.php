@@ -11,10 +11,10 @@ use Pindle\Core\Question\Prompt;
 use Pindle\Core\Question\Sight;
 use Pindle\Core\Skill\Step;
 
-/** Claps, hops and sounds: done and counted, or heard and counted. */
+/** Claps, hops and sounds: done and counted, or heard and counted, aloud or in the head. */
 final readonly class CountMoves extends Prompt
 {
-    public const ASKS = ['do-moves', 'count-moves'];
+    public const ASKS = ['do-moves', 'count-moves', 'count-silently'];
     public const METHODS = [Method::KnownFact, Method::CountedAll, Method::Fingers];
     public const SLIPS = [Slip::CountsFaster, Slip::Fingers];
 
@@ -27,7 +27,8 @@ final readonly class CountMoves extends Prompt
     {
         $all = [];
         foreach (self::ASKS as $ask) {
-            foreach (range(1, $step->size) as $n) {
+            // One is nothing to count.
+            foreach (range('do-moves' === $ask ? 1 : 2, $step->size) as $n) {
                 $all[] = new self($ask, $n);
             }
         }
@@ -42,7 +43,7 @@ final readonly class CountMoves extends Prompt
 
     public function load(): int
     {
-        return $this->n;
+        return $this->n + ('count-silently' === $this->ask ? 2 : 0);
     }
 
     public function amounts(): Amounts
@@ -53,6 +54,6 @@ final readonly class CountMoves extends Prompt
     /** How many claps there were is to be heard, not seen. */
     public function sights(): array
     {
-        return [new Sight\Track(1, 'count-moves' === $this->ask ? 10 : $this->n)];
+        return [new Sight\Track(1, 'do-moves' === $this->ask ? $this->n : 10)];
     }
 }

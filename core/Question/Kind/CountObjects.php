@@ -17,7 +17,7 @@ final readonly class CountObjects extends Prompt
 {
     public const ASKS = ['count-them'];
     public const METHODS = [Method::CountedAll, Method::Fingers];
-    public const SLIPS = [Slip::CountsFaster, Slip::Guesses];
+    public const SLIPS = [Slip::CountsFaster, Slip::Guesses, Slip::TeenOrTy];
 
     public function __construct(public int $n, public Lie $lie)
     {

@@ -16,7 +16,7 @@ final readonly class CountUp extends Prompt
 {
     public const ASKS = ['count-up'];
     public const METHODS = [Method::CountedOn, Method::SawIt, Method::KnownFact, Method::CountedAll];
-    public const SLIPS = [Slip::CountsTheStart, Slip::Fingers, Slip::MixesAddAndTake, Slip::SwapsWholeAndPart];
+    public const SLIPS = [Slip::CountsTheStart, Slip::Fingers, Slip::MixesAddAndTake, Slip::SwapsWholeAndPart, Slip::CountsAllAgain];
 
     public function __construct(public int $n, public int $a)
     {

@@ -15,7 +15,7 @@ use Pindle\Core\Skill\Step;
 final readonly class DifferenceAtOnce extends Prompt
 {
     public const ASKS = ['difference-at-once'];
-    public const METHODS = [Method::KnownFact, Method::CountedOn, Method::Fingers, Method::SawIt, Method::CountedAll];
+    public const METHODS = [Method::KnownFact, Method::CountedOn, Method::Fingers, Method::SawIt, Method::CountedAll, Method::ThroughTen, Method::ThroughFives];
     public const SLIPS = [Slip::Fingers, Slip::MixesAddAndTake];
 
     public function __construct(public int $n, public int $b)

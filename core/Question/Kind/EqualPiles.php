@@ -16,7 +16,7 @@ final readonly class EqualPiles extends Prompt
 {
     public const ASKS = ['equal-piles'];
     public const METHODS = [Method::CountedOn, Method::KnownFact, Method::CountedAll, Method::SawIt];
-    public const SLIPS = [Slip::CountsFaster, Slip::Recounts];
+    public const SLIPS = [Slip::CountsFaster, Slip::Recounts, Slip::CountsAllAgain];
 
     public function __construct(public int $piles, public int $each)
     {

@@ -20,7 +20,7 @@ final readonly class FillFrame extends Prompt
 {
     public const ASKS = ['read-frame', 'five-and-some', 'how-many-seen', 'how-many'];
     public const METHODS = [Method::SawIt, Method::CountedOn, Method::CountedAll, Method::KnownFact];
-    public const SLIPS = [Slip::Recounts, Slip::Guesses, Slip::Fingers];
+    public const SLIPS = [Slip::Recounts, Slip::Guesses, Slip::Fingers, Slip::CountsAllAgain];
 
     public function __construct(string $ask, public int $n, public ?Lie $lie = null, public ?int $of = null)
     {

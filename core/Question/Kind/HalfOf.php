@@ -11,10 +11,10 @@ use Pindle\Core\Question\Prompt;
 use Pindle\Core\Question\Sight;
 use Pindle\Core\Skill\Step;
 
-/** Half of an even amount, and how that is known. */
+/** Half of an even amount, and how that is known; and half of one thing that is folded or cut, n times over. */
 final readonly class HalfOf extends Prompt
 {
-    public const ASKS = ['half-of', 'half-how'];
+    public const ASKS = ['half-of', 'half-how', 'half-thing'];
     public const METHODS = [Method::CountedAll, Method::SawIt, Method::KnownFact, Method::CountedOn];
     public const SLIPS = [Slip::Recounts, Slip::CountsFaster, Slip::Fingers];
 
@@ -29,13 +29,14 @@ final readonly class HalfOf extends Prompt
         foreach (range(2, $step->size, 2) as $n) {
             array_push($all, new self('half-of', $n), new self('half-how', $n));
         }
+        $all[] = new self('half-thing', 1);
 
         return $all;
     }
 
     public function answer(): int
     {
-        return intdiv($this->n, 2);
+        return 'half-thing' === $this->ask ? 2 : intdiv($this->n, 2);
     }
 
     public function load(): int

@@ -15,7 +15,7 @@ use Pindle\Core\Skill\Step;
 final readonly class Join extends Prompt
 {
     public const ASKS = ['join', 'join-sentence'];
-    public const METHODS = [Method::SawIt, Method::CountedOn, Method::CountedAll, Method::KnownFact, Method::Fingers];
+    public const METHODS = [Method::SawIt, Method::CountedOn, Method::CountedAll, Method::KnownFact, Method::Fingers, Method::ThroughTen, Method::ThroughFives];
     public const SLIPS = [Slip::CountsAllAgain, Slip::Recounts, Slip::MixesAddAndTake, Slip::CountsFaster, Slip::Fingers, Slip::CountsTheStart];
 
     public function __construct(string $ask, public int $a, public int $b)

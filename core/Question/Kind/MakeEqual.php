@@ -15,7 +15,7 @@ use Pindle\Core\Skill\Step;
 final readonly class MakeEqual extends Prompt
 {
     public const ASKS = ['makes-whole', 'both-sides'];
-    public const METHODS = [Method::SawIt, Method::CountedOn, Method::KnownFact, Method::Fingers];
+    public const METHODS = [Method::SawIt, Method::CountedOn, Method::KnownFact, Method::Fingers, Method::ThroughTen, Method::ThroughFives];
     public const SLIPS = [Slip::SwapsWholeAndPart, Slip::Guesses, Slip::Fingers];
 
     public function __construct(public int $n, public int $a, public ?int $c)

@@ -15,8 +15,8 @@ use Pindle\Core\Skill\Step;
 final readonly class MissingStory extends Prompt
 {
     public const ASKS = ['missing-start', 'missing-change'];
-    public const METHODS = [Method::SawIt, Method::CountedOn, Method::KnownFact, Method::Fingers, Method::CountedAll];
-    public const SLIPS = [Slip::SwapsWholeAndPart, Slip::Guesses, Slip::Fingers, Slip::MixesAddAndTake];
+    public const METHODS = [Method::SawIt, Method::CountedOn, Method::KnownFact, Method::Fingers, Method::CountedAll, Method::ThroughTen, Method::ThroughFives];
+    public const SLIPS = [Slip::SwapsWholeAndPart, Slip::Guesses, Slip::Fingers, Slip::MixesAddAndTake, Slip::CountsAllAgain];
 
     public function __construct(string $ask, public int $n, public int $given)
     {

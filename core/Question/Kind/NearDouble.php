@@ -15,8 +15,8 @@ use Pindle\Core\Skill\Step;
 final readonly class NearDouble extends Prompt
 {
     public const ASKS = ['near-double'];
-    public const METHODS = [Method::KnownFact, Method::CountedOn, Method::Fingers, Method::SawIt];
-    public const SLIPS = [Slip::Fingers, Slip::Recounts];
+    public const METHODS = [Method::KnownFact, Method::CountedOn, Method::Fingers, Method::SawIt, Method::ThroughTen, Method::ThroughFives];
+    public const SLIPS = [Slip::Fingers, Slip::Recounts, Slip::CountsAllAgain];
 
     public function __construct(public int $a, public int $b)
     {

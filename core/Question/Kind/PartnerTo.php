@@ -16,7 +16,7 @@ final readonly class PartnerTo extends Prompt
 {
     public const ASKS = ['how-many-to'];
     public const METHODS = [Method::SawIt, Method::CountedOn, Method::KnownFact, Method::CountedAll, Method::Fingers];
-    public const SLIPS = [Slip::SwapsWholeAndPart, Slip::Recounts, Slip::Fingers, Slip::Guesses];
+    public const SLIPS = [Slip::SwapsWholeAndPart, Slip::Recounts, Slip::Fingers, Slip::Guesses, Slip::CountsAllAgain];
 
     public function __construct(public int $n, public int $a)
     {

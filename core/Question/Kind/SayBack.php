@@ -11,12 +11,12 @@ use Pindle\Core\Question\Prompt;
 use Pindle\Core\Question\Sight;
 use Pindle\Core\Skill\Step;
 
-/** The counting words backwards, ten of them at most. */
+/** The counting words backwards, all the way to nought. */
 final readonly class SayBack extends Prompt
 {
     public const ASKS = ['say-back'];
     public const METHODS = [Method::CountedAll, Method::CountedOn, Method::Fingers, Method::KnownFact];
-    public const SLIPS = [Slip::LeavesOneOutBack, Slip::Guesses];
+    public const SLIPS = [Slip::LeavesOneOutBack, Slip::Guesses, Slip::TeenOrTy];
 
     public function __construct(public int $from, public int $to)
     {
@@ -25,7 +25,7 @@ final readonly class SayBack extends Prompt
 
     public static function all(Step $step): array
     {
-        return array_map(static fn (int $from): self => new self($from, max(0, $from - 10)), range(2, $step->size));
+        return array_map(static fn (int $from): self => new self($from, 0), range(2, $step->size));
     }
 
     public function answer(): int

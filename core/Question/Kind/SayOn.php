@@ -16,7 +16,7 @@ final readonly class SayOn extends Prompt
 {
     public const ASKS = ['say-on'];
     public const METHODS = [Method::CountedAll, Method::CountedOn];
-    public const SLIPS = [Slip::CountsFaster, Slip::Guesses];
+    public const SLIPS = [Slip::CountsFaster, Slip::Guesses, Slip::TeenOrTy];
 
     public function __construct(public int $from, public int $to)
     {

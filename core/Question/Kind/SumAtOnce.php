@@ -15,8 +15,8 @@ use Pindle\Core\Skill\Step;
 final readonly class SumAtOnce extends Prompt
 {
     public const ASKS = ['sum-at-once'];
-    public const METHODS = [Method::KnownFact, Method::CountedOn, Method::Fingers, Method::SawIt, Method::CountedAll];
-    public const SLIPS = [Slip::Fingers, Slip::MixesAddAndTake];
+    public const METHODS = [Method::KnownFact, Method::CountedOn, Method::Fingers, Method::SawIt, Method::CountedAll, Method::ThroughTen, Method::ThroughFives];
+    public const SLIPS = [Slip::Fingers, Slip::MixesAddAndTake, Slip::CountsAllAgain];
 
     public function __construct(public int $a, public int $b)
     {

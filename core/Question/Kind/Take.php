@@ -15,7 +15,16 @@ use Pindle\Core\Skill\Step;
 final readonly class Take extends Prompt
 {
     public const ASKS = ['take', 'take-sentence'];
-    public const METHODS = [Method::CountedAll, Method::SawIt, Method::Fingers, Method::CountedOn, Method::KnownFact, Method::DrewIt];
+    public const METHODS = [
+        Method::CountedAll,
+        Method::SawIt,
+        Method::Fingers,
+        Method::CountedOn,
+        Method::KnownFact,
+        Method::DrewIt,
+        Method::ThroughTen,
+        Method::ThroughFives,
+    ];
     public const SLIPS = [Slip::Recounts, Slip::MixesAddAndTake, Slip::Guesses, Slip::LeavesOneOutBack, Slip::Fingers, Slip::SwapsWholeAndPart];
 
     public function __construct(string $ask, public int $n, public int $b)

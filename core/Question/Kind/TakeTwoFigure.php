@@ -44,7 +44,13 @@ final readonly class TakeTwoFigure extends Prompt
 
     public function load(): int
     {
-        return $this->n + ($this->n % 10 < $this->b % 10 ? 100 : 0);
+        return $this->n + (null === $this->needs() ? 0 : 100);
+    }
+
+    /** An exchange of a bundle for ten singles goes back over the ten. */
+    public function needs(): ?string
+    {
+        return $this->n % 10 < $this->b % 10 ? 'bridge-back@20' : null;
     }
 
     public function amounts(): Amounts

@@ -16,7 +16,7 @@ final readonly class TellHowMany extends Prompt
 {
     public const ASKS = ['how-many', 'how-many-under'];
     public const METHODS = [Method::CountedAll, Method::SawIt, Method::Fingers, Method::KnownFact];
-    public const SLIPS = [Slip::Recounts, Slip::CountsFaster, Slip::Guesses];
+    public const SLIPS = [Slip::Recounts, Slip::CountsFaster, Slip::Guesses, Slip::TeenOrTy];
 
     public function __construct(string $ask, public int $n)
     {

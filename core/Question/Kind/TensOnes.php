@@ -16,7 +16,7 @@ final readonly class TensOnes extends Prompt
 {
     public const ASKS = ['build-tens', 'read-tens'];
     public const METHODS = [Method::CountedOn, Method::KnownFact, Method::CountedAll, Method::SawIt, Method::DrewIt];
-    public const SLIPS = [Slip::TeenOrTy];
+    public const SLIPS = [Slip::TeenOrTy, Slip::CountsAllAgain];
 
     public function __construct(string $ask, public int $n)
     {

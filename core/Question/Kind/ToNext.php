@@ -16,7 +16,7 @@ final readonly class ToNext extends Prompt
 {
     public const ASKS = ['to-next'];
     public const METHODS = [Method::SawIt, Method::CountedOn, Method::KnownFact];
-    public const SLIPS = [Slip::CountsTheStart];
+    public const SLIPS = [Slip::CountsTheStart, Slip::CountsAllAgain];
 
     public function __construct(public int $n, public int $to)
     {

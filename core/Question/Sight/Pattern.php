@@ -7,10 +7,10 @@ namespace Pindle\Core\Question\Sight;
 use Pindle\Core\Question\Picture;
 use Pindle\Core\Question\Sight;
 
-/** Three full repeats of a unit and places still to fill. The unit is written in letters: "aab". */
+/** Some full repeats of a unit and places still to fill. The unit is written in letters: "aab". */
 final readonly class Pattern implements Sight
 {
-    public function __construct(public string $unit, public int $next)
+    public function __construct(public string $unit, public int $next, public int $repeats)
     {
     }
 

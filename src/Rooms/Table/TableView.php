@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace Pindle\App\Rooms\Table;
 
 use Pindle\App\Views\CautionView;
-use Pindle\Core\Evidence\Method;
-use Pindle\Core\Evidence\Slip;
 
 /** Everything one set-up needs at the table. */
 final readonly class TableView
@@ -16,8 +14,6 @@ final readonly class TableView
      * @param list<string>          $measured what was worked out for it: dice, frames, pots, ways
      * @param list<string>          $show
      * @param array<string, string> $helps   help => what to do
-     * @param list<Method>          $methods worth noticing here
-     * @param list<Slip>            $slips   that can happen here
      * @param list<CautionView>          $cautions
      * @param list<SeatView>        $seats
      * @param list<TurnView>        $turns
@@ -44,8 +40,6 @@ final readonly class TableView
         public string $tidy,
         public ?string $waiting,
         public array $helps,
-        public array $methods,
-        public array $slips,
         public array $cautions,
         public array $seats,
         public array $turns,

@@ -24,6 +24,7 @@ use Pindle\Core\Evidence\Ladder;
 use Pindle\Core\Planning\Laid;
 use Pindle\Core\Planning\SetUp;
 use Pindle\Core\Planning\Sitting;
+use Pindle\Core\Question\Kind;
 use Pindle\Core\Question\Prompt;
 use Pindle\Core\Question\Question;
 use Pindle\Core\Skill\Form;
@@ -79,8 +80,6 @@ final readonly class TableViews
             $words->tidy,
             $words->waiting,
             [Help::Shown->value => $words->shown, Help::PartDone->value => $words->partDone, Help::Bare->value => $words->bare],
-            $words->methods,
-            $words->slips,
             $stored->isDone() ? [] : $this->views->cautions($setUp->warnings),
             array_values(array_map(fn (StoredSitting $sitting): SeatView => $this->seat($sitting, $children, $threads, $records), $stored->sittings)),
             $this->turns($stored, $words, $children, $records),
@@ -139,7 +138,8 @@ final readonly class TableViews
             foreach ($stored->sittings as $sitting) {
                 $question = $sitting->question($sitting->order[$turn] ?? '');
                 if (null !== $question) {
-                    $turns[] = $this->turn($stored->setUp, $sitting, $question, $asks[$question->id], $children, $records, $done[$question->id] ?? null);
+                    $answered = $done[$question->id] ?? null;
+                    $turns[] = $this->turn($stored->setUp, $words, $sitting, $question, $asks[$question->id], $children, $records, $answered);
                 }
             }
         }
@@ -153,6 +153,7 @@ final readonly class TableViews
      */
     private function turn(
         SetUp $setUp,
+        ActivityWords $words,
         StoredSitting $stored,
         Question $question,
         string $ask,
@@ -162,6 +163,7 @@ final readonly class TableViews
     ): TurnView {
         $childId = $stored->sitting->childId;
         $prompt = $question->prompt;
+        $step = $this->map->step($question->stepId);
         $amount = $prompt->isGuess() ? $prompt->answer() : null;
 
         return new TurnView(
@@ -183,8 +185,28 @@ final readonly class TableViews
                 isset($records[$childId]) && $records[$childId]->state($question->stepId)->standing->secured,
                 $stored->sitting->course()->help,
             ),
+            self::firstOf($words->methods, Kind::of($prompt)->methods($step)),
+            self::firstOf($words->slips, Kind::of($prompt)->slips($step)),
             $done,
         );
+    }
+
+    /**
+     * @template T of \UnitEnum
+     *
+     * @param list<T> $first
+     * @param list<T> $all
+     *
+     * @return list<T> all, in the order of the first where they are among them
+     */
+    private static function firstOf(array $first, array $all): array
+    {
+        $in = static fn (\UnitEnum $one): bool => \in_array($one, $first, true);
+
+        return [
+            ...array_values(array_filter($first, static fn (\UnitEnum $one): bool => \in_array($one, $all, true))),
+            ...array_values(array_filter($all, static fn (\UnitEnum $one): bool => !$in($one))),
+        ];
     }
 
     /**

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Pindle\App\Rooms\Table;
 
+use Pindle\Core\Evidence\Method;
+use Pindle\Core\Evidence\Slip;
 use Pindle\Core\Question\Level;
 
 /** One question for one child, in the order they are asked. */
@@ -13,7 +15,9 @@ final readonly class TurnView
      * @param bool     $open    whether anything may be answered
      * @param bool     $isGuess whether an amount is guessed and then counted
      * @param int|null $amount  that is counted, where one is guessed
-     * @param string   $picture SVG
+     * @param string       $picture SVG
+     * @param list<Method> $methods that can happen, those of the activity first
+     * @param list<Slip>   $slips   that can happen, those of the activity first
      */
     public function __construct(
         public string $sittingId,
@@ -26,6 +30,8 @@ final readonly class TurnView
         public bool $isGuess,
         public ?int $amount,
         public string $picture,
+        public array $methods,
+        public array $slips,
         public ?DoneAttemptView $done,
     ) {
     }

@@ -131,8 +131,8 @@ onBeforeUnmount(() => awake.release());
                                 v-model:open="noticing"
                                 v-model:method="method"
                                 v-model:slip="slip"
-                                :methods="table.methods"
-                                :slips="table.slips"
+                                :methods="turn.methods"
+                                :slips="turn.slips"
                             />
                             <GuessPad
                                 v-if="turn.isGuess"
