@@ -432,7 +432,7 @@ final class Lessons
     private function setUp(Activity $activity, Step $step, ?Form $form, array $things, array $nearby, int $seed): ?SetUp
     {
         $set = $this->lacks->questions($activity, $step, crc32($seed.$activity->id.$step->id));
-        $props = $this->catalogue->props($activity, [(new Settings())->answering], [$form]);
+        $props = $this->catalogue->props($activity, [new Settings()], [$form]);
         $laid = (new LayOut($this->cautions))->choose($activity, $props, [[$set, $step->size]], [$form], $things, $nearby, $this->day, [], []);
         $sitting = new Sitting('c', [new Course($step->id, $form, Help::Bare, Reason::Ready)], $set->questions, 0.0);
 
@@ -441,9 +441,9 @@ final class Lessons
         return $laid instanceof Lack ? null : new SetUp('check', $activity, $place, $activity->part, new Span(600, 615), [$sitting], $laid, [], $props);
     }
 
-    private function draw(SetUp $setUp, Question $question): Drawing
+    public function draw(SetUp $setUp, Question $question, Settings $taught = new Settings()): Drawing
     {
-        return $this->pictures->drawing($setUp, $question, $setUp->sittings[0]->course()->form, new Settings());
+        return $this->pictures->drawing($setUp, $question, $setUp->sittings[0]->course()->form, $taught);
     }
 
     private function layOutWords(SetUp $setUp): string
@@ -452,11 +452,11 @@ final class Lessons
     }
 
     /** @return list<string> what is asked in the sitting, question by question */
-    private function asks(SetUp $setUp): array
+    public function asks(SetUp $setUp, Settings $taught = new Settings()): array
     {
         $prompts = array_map(static fn (Question $question): Prompt => $question->prompt, $setUp->sittings[0]->questions);
 
-        return $this->words->asks($prompts, $this->activityWords($setUp->activity)->say, self::name($setUp), new Settings(), null);
+        return $this->words->asks($prompts, $this->activityWords($setUp->activity)->say, self::name($setUp), $taught, null);
     }
 
     private static function name(SetUp $setUp): string

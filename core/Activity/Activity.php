@@ -39,6 +39,7 @@ final readonly class Activity
      * @param int|null                 $smallest   smallest size of a step it is for; null for any
      * @param list<string>             $allergens  that it handles
      * @param list<Occasion>           $occasions  that it is good for besides a sitting
+     * @param list<HouseRule>      $against    house rules it goes against, besides what its things and props say
      * @param array<string, list<Prop>> $formProps form => what it wants besides in that form only
      *
      * @throws InvalidActivity
@@ -65,6 +66,7 @@ final readonly class Activity
         public array $formProps = [],
         public array $allergens = [],
         public array $occasions = [],
+        public array $against = [],
     ) {
         if ($setUp < 0 || $setUp > self::LONGEST_SET_UP) {
             throw InvalidActivity::setUp($id, $setUp);
@@ -153,6 +155,7 @@ final readonly class Activity
             $this->formProps,
             $allergens,
             $this->occasions,
+            $this->against,
         );
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Pindle\Core\Activity;
 
-use Pindle\Core\Child\Answering;
+use Pindle\Core\Child\Settings;
 use Pindle\Core\Skill\Form;
 use Pindle\Core\Skill\SkillMap;
 use Pindle\Core\Skill\Step;
@@ -35,19 +35,20 @@ final readonly class Catalogue
     }
 
     /**
-     * The props of an activity, where children work in these forms and answer in these ways.
+     * The props of an activity, where children work in these forms and are taught in these ways.
      *
-     * @param list<Answering>  $answering
+     * @param list<Settings>   $taught
      * @param list<Form|null>  $forms
      *
      * @return list<Prop>
      */
-    public function props(Activity $activity, array $answering, array $forms): array
+    public function props(Activity $activity, array $taught, array $forms): array
     {
         $props = [];
         foreach ($activity->propsIn($forms) as $prop) {
-            foreach ($prop->answers ? $answering : [null] as $way) {
-                $taken = null === $way ? $prop : $this->answeredWith($way);
+            $by = $prop->by;
+            $ways = null === $by ? [] : array_map(static fn (Settings $settings): string => $settings->answers()[$by->value], $taught);
+            foreach (null === $by ? [$prop] : array_map($this->propFor(...), $ways) as $taken) {
                 if (null !== $taken) {
                     $props[$taken->id] = $taken;
                 }
@@ -57,8 +58,8 @@ final readonly class Catalogue
         return array_values($props);
     }
 
-    /** What a way of answering is done with; nothing for saying it. */
-    private function answeredWith(Answering $way): ?Prop
+    /** What a way of teaching is done with; nothing where it is said. */
+    private function propFor(string $way): ?Prop
     {
         foreach ($this->props as $prop) {
             if ($prop->way === $way) {

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Pindle\Core\Advice;
 
-/** Something to do next, inside a sitting. The first six ease, the next seven stretch, each in the order they are offered. */
+/** Something to do next, inside a sitting. The first eight ease, the next seven stretch, each in the order they are offered. */
 enum Idea: string
 {
     case ShowAndAskAgain = 'show-and-ask-again';
+    case OfferAgain = 'offer-again';
+    case CheckAndAskAgain = 'check-and-ask-again';
     case SmallerNumbers = 'smaller-numbers';
     case MoreHelp = 'more-help';
     case FormBack = 'form-back';

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pindle\Core\Advice;
 
+use Pindle\Core\Child\AfterMistake;
 use Pindle\Core\Child\Fingers;
 use Pindle\Core\Evidence\Attempt;
 use Pindle\Core\Evidence\ChildRecord;
@@ -82,7 +83,11 @@ final readonly class LiveAdvice
         $slip = self::slip($attempts);
         $need = self::weakestNeed($step, $record);
         $ideas = array_filter([
-            Idea::ShowAndAskAgain,
+            match ($record->settings->afterMistake) {
+                AfterMistake::ShowAgain => Idea::ShowAndAskAgain,
+                AfterMistake::OfferAgain => Idea::OfferAgain,
+                AfterMistake::MaterialTells => Idea::CheckAndAskAgain,
+            },
             $step->size > self::SMALLEST ? Idea::SmallerNumbers : null,
             Help::Shown !== $last->help ? Idea::MoreHelp : (null !== $last->form && $last->form !== $step->firstForm() ? Idea::FormBack : null),
             null === $slip ? null : Idea::Remedy,

@@ -21,6 +21,8 @@ enum Setting: string
     case Difference = 'difference';
     case SecureRule = 'secure-rule';
     case PlannedFrom = 'planned-from';
+    case Asking = 'asking';
+    case AfterMistake = 'after-mistake';
 
     /** @return list<string> what can be answered, the default first */
     public function answers(): array
@@ -39,6 +41,8 @@ enum Setting: string
             self::WholeInBond => WholeInBond::cases(),
             self::Difference => Difference::cases(),
             self::PlannedFrom => PlannedFrom::cases(),
+            self::Asking => Asking::cases(),
+            self::AfterMistake => AfterMistake::cases(),
             // The usual rule is the default and stands between the other two.
             self::SecureRule => [SecureRule::Usual, SecureRule::Gentle, SecureRule::Thorough],
         };

@@ -25,6 +25,8 @@ final readonly class Settings
         public Difference $difference = Difference::TakeAwayFirst,
         public SecureRule $secureRule = SecureRule::Usual,
         public PlannedFrom $plannedFrom = PlannedFrom::TwentyMonths,
+        public Asking $asking = Asking::Ask,
+        public AfterMistake $afterMistake = AfterMistake::ShowAgain,
     ) {
     }
 
@@ -39,14 +41,14 @@ final readonly class Settings
         if ($ageInMonths < self::WRITING_FROM_MONTHS && Answering::Writing->value === ($house['answering'] ?? null)) {
             unset($house['answering']);
         }
-        $answer = static function (Setting $setting) use ($own, $house): string {
+        $answer = static function (Setting $setting) use ($own, $house, $ageInMonths): string {
             foreach ([$own, $house] as $chosen) {
                 if (\in_array($chosen[$setting->value] ?? null, $setting->answers(), true)) {
                     return $chosen[$setting->value];
                 }
             }
 
-            return $setting->answers()[0];
+            return self::usual($setting, $ageInMonths);
         };
 
         return new self(
@@ -64,7 +66,15 @@ final readonly class Settings
             Difference::from($answer(Setting::Difference)),
             SecureRule::from($answer(Setting::SecureRule)),
             PlannedFrom::from($answer(Setting::PlannedFrom)),
+            Asking::from($answer(Setting::Asking)),
+            AfterMistake::from($answer(Setting::AfterMistake)),
         );
+    }
+
+    /** The answer where nobody has chosen one: the first, but the youngest say along. */
+    public static function usual(Setting $setting, int $ageInMonths): string
+    {
+        return Setting::Asking === $setting && $ageInMonths < Asking::SAY_ALONG_UNDER_MONTHS ? Asking::SayAlong->value : $setting->answers()[0];
     }
 
     /** @return array<string, string> setting => answer in force */
@@ -85,6 +95,8 @@ final readonly class Settings
             Setting::Difference->value => $this->difference->value,
             Setting::SecureRule->value => $this->secureRule->value,
             Setting::PlannedFrom->value => $this->plannedFrom->value,
+            Setting::Asking->value => $this->asking->value,
+            Setting::AfterMistake->value => $this->afterMistake->value,
         ];
     }
 }

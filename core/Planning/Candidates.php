@@ -6,6 +6,7 @@ namespace Pindle\Core\Planning;
 
 use Pindle\Core\Activity\Activity;
 use Pindle\Core\Activity\Catalogue;
+use Pindle\Core\Activity\HouseRule;
 use Pindle\Core\Activity\Occasion;
 use Pindle\Core\Activity\Place;
 use Pindle\Core\Advice\RankedStep;
@@ -56,10 +57,11 @@ final readonly class Candidates
      * @param list<Place>  $places
      * @param list<string> $wanted ids of activities the parent wants today
      * @param list<string> $held   ids of activities that are planned already: they are among the candidates however little they are worth
+     * @param list<HouseRule> $rules what the house does without
      *
      * @return list<Candidate> best first
      */
-    public function of(Learner $learner, LocalDate $on, array $places, bool $quiet, array $wanted = [], array $held = []): array
+    public function of(Learner $learner, LocalDate $on, array $places, bool $quiet, array $wanted = [], array $held = [], array $rules = []): array
     {
         $longest = $learner->child->longestSittingOn($on);
         $size = $learner->child->setSizeOn($on);
@@ -80,7 +82,9 @@ final readonly class Candidates
             );
             $activities = array_filter(
                 $this->catalogue->showing($step->step, $form),
-                static fn (Activity $activity): bool => !($quiet && $activity->noisy) && [] !== self::placesOf($activity, $places),
+                static fn (Activity $activity): bool => !($quiet && $activity->noisy)
+                    && [] !== self::placesOf($activity, $places)
+                    && HouseRule::allow($rules, $activity),
             );
             // A quick check is for what was there before, unless nothing else can show the step.
             if (!\in_array($step->reason, [Reason::Due, Reason::Slipped], true)) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pindle\Core\Planning;
 
+use Pindle\Core\Activity\HouseRule;
 use Pindle\Core\Activity\Place;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Calendar\Span;
@@ -13,6 +14,9 @@ use Pindle\Core\Thing\Thing;
 /** Everything a day plan follows from. The same request gives the same plan. */
 final readonly class DayRequest
 {
+    /** @var list<Thing> the cupboard, without what the house does not lay out */
+    public array $things;
+
     /**
      * @param list<Learner> $learners
      * @param list<Span>    $windows  when the parent can be there, in order, apart from one another
@@ -22,19 +26,22 @@ final readonly class DayRequest
      * @param list<SetUp>   $kept     begun or done: planned around, never touched
      * @param list<SetUp>   $held     planned before and kept: activity, children and things stay where they still can, only times and questions may change
      * @param list<string>  $wanted   ids of activities the parent wants today
+     * @param list<HouseRule> $rules  what the house does without
      */
     public function __construct(
         public LocalDate $date,
         public int $seed,
         public array $learners,
         public array $windows,
-        public array $things,
+        array $things,
         public array $places,
         public bool $quiet = false,
         public array $kept = [],
         public array $wanted = [],
         public array $held = [],
+        public array $rules = [],
     ) {
+        $this->things = HouseRule::allowed($rules, $things);
     }
 
     /** A child climbs, and reaches a high table, from about so many months on. */

@@ -41,14 +41,20 @@ final readonly class NextQuestion
             return [$questions, [...$done, ...([] === $easy ? \array_slice($left, -1) : \array_slice($easy, -1))]];
         }
         $more = match ($idea) {
-            Idea::ShowAndAskAgain => $last->named(''),
+            Idea::ShowAndAskAgain, Idea::OfferAgain, Idea::CheckAndAskAgain => $last->named(''),
             Idea::SmallerNumbers => $this->another($activity, $sitting->course()->stepId, $last->prompt->load(), false, $sitting),
             Idea::BiggerNumbers => $this->another($activity, $sitting->course()->stepId, $last->prompt->load(), true, $sitting),
             Idea::NextReach => $this->taster($activity, $sitting),
             default => null,
         };
 
-        return null === $more ? [$questions, $order] : [[...$questions, $more], [...$done, \count($questions), ...$left]];
+        if (null === $more) {
+            return [$questions, $order];
+        }
+        // Offered again, it waits until there was something else, and the easy one still comes last.
+        $wait = Idea::OfferAgain === $idea ? max(0, \count($left) - 1) : 0;
+
+        return [[...$questions, $more], [...$done, ...\array_slice($left, 0, $wait), \count($questions), ...\array_slice($left, $wait)]];
     }
 
     private function another(Activity $activity, string $stepId, int $load, bool $bigger, Sitting $sitting): ?Question

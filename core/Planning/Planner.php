@@ -47,6 +47,7 @@ final readonly class Planner
                 $request->quiet,
                 $request->wanted,
                 array_map(static fn (SetUp $held): string => $held->activity->id, $request->held),
+                $request->rules,
             );
             if ([] !== $found) {
                 $candidates[$learner->child->id] = $found;

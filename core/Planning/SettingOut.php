@@ -13,8 +13,8 @@ use Pindle\Core\Advice\SureSteps;
 use Pindle\Core\Calendar\Span;
 use Pindle\Core\Caution\Caution;
 use Pindle\Core\Caution\Cautions;
-use Pindle\Core\Child\Answering;
 use Pindle\Core\Child\Child;
+use Pindle\Core\Child\Settings;
 use Pindle\Core\Evidence\LastSitting;
 use Pindle\Core\Question\Kind;
 use Pindle\Core\Question\Prompt;
@@ -84,7 +84,7 @@ final readonly class SettingOut
         array $before = [],
     ): ?SetUp {
         $forms = array_map(static fn (Sitting $sitting): ?Form => $sitting->course()->form, $sittings);
-        $props = $this->catalogue->props($activity, self::answering($request, $sittings), $forms);
+        $props = $this->catalogue->props($activity, self::taught($request, $sittings), $forms);
         $where = [$place, $part];
         $laid = [] === $before ? [] : $this->things($request, $activity, $props, $sittings, $span, $where, $others, $before);
         if ([] === $laid || $laid instanceof Lack) {
@@ -196,24 +196,24 @@ final readonly class SettingOut
     }
 
     /**
-     * How the children at a set-up answer.
+     * How the children at a set-up are taught.
      *
      * @param non-empty-list<Sitting> $sittings
      *
-     * @return list<Answering>
+     * @return list<Settings>
      */
-    private static function answering(DayRequest $request, array $sittings): array
+    private static function taught(DayRequest $request, array $sittings): array
     {
-        $answering = [];
+        $taught = [];
         foreach ($request->learners as $learner) {
             foreach ($sittings as $sitting) {
                 if ($sitting->childId === $learner->child->id) {
-                    $answering[] = $learner->child->settings->answering;
+                    $taught[] = $learner->child->settings;
                 }
             }
         }
 
-        return $answering;
+        return $taught;
     }
 
     /**

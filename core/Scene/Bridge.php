@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Pindle\Core\Scene;
 
 use Pindle\Core\Child\AcrossTen;
+use Pindle\Core\Child\FrameFilling;
 use Pindle\Core\Drawing\Drawing;
-use Pindle\Core\Drawing\Mark;
 use Pindle\Core\Question\Kind\BridgeTen;
 use Pindle\Core\Question\Sight;
 use Pindle\Core\Thing\Thing;
@@ -19,48 +19,47 @@ final class Bridge
 {
     public static function draw(Sight\Bridge $sight, Canvas $canvas): Drawing
     {
-        [$a, $b, $cell] = [$sight->a, $sight->b, $canvas->cell()];
+        [$a, $b] = [$sight->a, $sight->b];
         $fives = AcrossTen::ThroughFives === $canvas->settings->acrossTen && BridgeTen::areFives($a, $b);
-        $marks = self::frames(
+
+        return self::frames(
             $canvas,
             [$a, $canvas->thing, static fn (int $i): bool => false],
             [$b, $canvas->other, static fn (int $i): bool => !$fives && $i < $canvas->done(10 - $a)],
-        );
-        if ($fives) {
-            $marks = [...$marks, $canvas->band(2.5 * $cell, 0.5 * $cell, 5 * $cell, $cell), $canvas->band(8.3 * $cell, 0.5 * $cell, 5 * $cell, $cell)];
-        }
-
-        return new Drawing(
-            10.8 * $cell,
-            2.0 * $cell,
-            $marks,
+            $fives ? [0, 1] : [],
             $fives ? 'bridge-fives' : 'bridge',
             ['a' => $a, 'b' => $b, 'fill' => 10 - $a, 'things' => $canvas->things($a)],
         );
     }
 
     /**
-     * Two frames of ten side by side: how many on each, of what, and which of them are outlines.
+     * Two frames of ten side by side, filled the chosen way; in rows of five where a five is ringed.
      *
-     * @param array{int, Thing, callable(int): bool} $first
+     * @param array{int, Thing, callable(int): bool} $first  how many on it, of what, and which of them are outlines
      * @param array{int, Thing, callable(int): bool} $second
-     *
-     * @return list<Mark>
+     * @param list<int>                              $ringed frames whose first five is ringed, 0 and 1
+     * @param array<string, int|string>              $values
      */
-    public static function frames(Canvas $canvas, array $first, array $second): array
+    public static function frames(Canvas $canvas, array $first, array $second, array $ringed, string $alt, array $values): Drawing
     {
         $cell = $canvas->cell();
+        $filling = [] === $ringed ? $canvas->filling : FrameFilling::RowsOfFive;
+        [$wide, $high] = FrameFilling::Upright === $filling ? [2, 5] : [5, 2];
+        $next = ($wide + 0.8) * $cell;
         $marks = [];
         foreach ([$first, $second] as $frame => [$count, $thing, $isFaint]) {
-            for ($i = 0; $i < 10; ++$i) {
-                [$x, $y] = [$frame * 5.8 * $cell + ($i % 5 + 0.5) * $cell, (intdiv($i, 5) + 0.5) * $cell];
+            foreach (Frame::order(10, $filling) as $i => [$column, $line]) {
+                [$x, $y] = [$frame * $next + ($column + 0.5) * $cell, ($line + 0.5) * $cell];
                 array_push($marks, ...$canvas->cellBox($x, $y, $cell));
                 if ($i < $count) {
                     array_push($marks, ...$canvas->put($x, $y, $thing, $isFaint($i)));
                 }
             }
         }
+        foreach ($ringed as $frame) {
+            $marks[] = $canvas->band($frame * $next + 2.5 * $cell, 0.5 * $cell, 5 * $cell, $cell);
+        }
 
-        return $marks;
+        return new Drawing($next + $wide * $cell, $high * $cell, $marks, $alt, $values);
     }
 }

@@ -17,19 +17,15 @@ final class BridgeBack
 {
     public static function draw(Sight\BridgeBack $sight, Canvas $canvas): Drawing
     {
-        [$over, $cell] = [$sight->n - 10, $canvas->cell()];
+        $over = $sight->n - 10;
         $fives = AcrossTen::ThroughFives === $canvas->settings->acrossTen && BridgeTen::areFives($sight->n - $sight->gone, $sight->gone);
         $gone = $canvas->done($sight->gone);
-        $marks = Bridge::frames(
+
+        return Bridge::frames(
             $canvas,
             [10, $canvas->thing, static fn (int $i): bool => $fives ? $i < min(5, $gone) : 10 - $i <= $gone - $over],
             [$over, $canvas->thing, static fn (int $i): bool => $over - $i <= ($fives ? $gone - 5 : $gone)],
-        );
-
-        return new Drawing(
-            10.8 * $cell,
-            2.0 * $cell,
-            $fives ? [...$marks, $canvas->band(2.5 * $cell, 0.5 * $cell, 5 * $cell, $cell)] : $marks,
+            $fives ? [0] : [],
             $fives ? 'bridge-back-fives' : 'bridge-back',
             ['n' => $sight->n, 'gone' => $sight->gone, 'things' => $canvas->things($sight->n)],
         );

@@ -7,6 +7,7 @@ namespace Pindle\Core\Scene;
 use Pindle\Core\Activity\Gear;
 use Pindle\Core\Child\FrameFilling;
 use Pindle\Core\Child\Settings;
+use Pindle\Core\Child\WayIn;
 use Pindle\Core\Drawing\Box;
 use Pindle\Core\Drawing\Hand;
 use Pindle\Core\Drawing\Item;
@@ -14,6 +15,7 @@ use Pindle\Core\Drawing\Line;
 use Pindle\Core\Drawing\Mark;
 use Pindle\Core\Drawing\Oval;
 use Pindle\Core\Drawing\Paint;
+use Pindle\Core\Drawing\Path;
 use Pindle\Core\Evidence\Help;
 use Pindle\Core\Thing\Thing;
 use Random\Randomizer;
@@ -148,7 +150,8 @@ final readonly class Canvas
     }
 
     /**
-     * So many things in lines, from an upper left corner.
+     * So many things in lines, from an upper left corner, as the child's way in likes to see an amount: in cells, with a spot to touch at each, closed
+     * up to bars, or as steps one after the other.
      *
      * @param callable(int): bool|bool $faint which of them, counted from 0, are outlines
      *
@@ -157,20 +160,48 @@ final readonly class Canvas
     public function lines(int $count, float $left, float $top, int $perLine = 5, ?Thing $thing = null, bool|callable $faint = false): array
     {
         $cell = $this->cell($thing);
-        $marks = [];
+        [$marks, $under] = [[], []];
         for ($i = 0; $i < $count; ++$i) {
-            array_push(
-                $marks,
-                ...$this->put(
-                    $left + ($i % $perLine + 0.5) * $cell,
-                    $top + (intdiv($i, $perLine) + 0.5) * $cell,
-                    $thing,
-                    \is_bool($faint) ? $faint : $faint($i),
-                ),
-            );
+            [$column, $line] = [$i % $perLine, intdiv($i, $perLine)];
+            $y = $top + ($line + 0.5) * $cell;
+            [$x, $y, $beside] = match ($this->settings->wayIn) {
+                WayIn::SeeIt => [$left + ($column + 0.5) * $cell, $y, []],
+                WayIn::TouchAndCount => [$left + ($column + 0.5) * $cell, $y, [self::spot($left + ($column + 0.5) * $cell, $y + 0.5 * $cell)]],
+                WayIn::Bars => self::inBar($column, min($perLine, $count - $line * $perLine), $left, $y, ($thing ?? $this->thing)->longSide()),
+                WayIn::MoveAndTell => self::step($i, $column, $left, $y, $cell),
+            };
+            $put = $this->put($x, $y, $thing, \is_bool($faint) ? $faint : $faint($i));
+            array_push($under, ...[] === $put ? [] : $beside);
+            array_push($marks, ...$put);
         }
 
-        return $marks;
+        return [...$under, ...$marks];
+    }
+
+    /** A place for the finger under a thing. */
+    private static function spot(float $x, float $y): Mark
+    {
+        return new Oval($x, $y - 1.2, 2.4, 2.4, new Paint('rim'));
+    }
+
+    /** @return array{float, float, list<Mark>} where a thing of a closed-up line lies, and the outline of the bar before the first */
+    private static function inBar(int $column, int $inLine, float $left, float $y, float $side): array
+    {
+        $bar = new Box($left + 2.0 + $inLine * $side / 2, $y, $inLine * $side + 3.0, $side + 3.0, 2.0, new Paint(null, 'deep', 1.4));
+
+        return [$left + 2.0 + ($column + 0.5) * $side, $y, 0 === $column ? [$bar] : []];
+    }
+
+    /** @return array{float, float, list<Mark>} where a thing stands that is one step further along, and the step that leads there */
+    private static function step(int $i, int $column, float $left, float $y, float $cell): array
+    {
+        $x = $left + ($column + 0.5) * $cell;
+        $step = new Path(
+            \sprintf('M%.1F %.1Fq%.1F %.1F %.1F 0', $x - $cell, $y + 0.45 * $cell, $cell / 2, 0.2 * $cell, $cell),
+            new Paint(null, 'rim', 1.4, true),
+        );
+
+        return [$x, $y + (0 === $i % 2 ? -0.1 : 0.1) * $cell, 0 === $column ? [] : [$step]];
     }
 
     /**

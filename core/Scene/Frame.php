@@ -96,7 +96,7 @@ final class Frame
     }
 
     /** @return list<array{int, int}> column and line of each place in the order it is filled */
-    private static function order(int $count, FrameFilling $filling): array
+    public static function order(int $count, FrameFilling $filling): array
     {
         $places = [];
         for ($i = 0; $i < $count; ++$i) {

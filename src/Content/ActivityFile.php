@@ -7,6 +7,7 @@ namespace Pindle\App\Content;
 use Pindle\Core\Activity\Activity;
 use Pindle\Core\Activity\BrokenFormula;
 use Pindle\Core\Activity\Formula;
+use Pindle\Core\Activity\HouseRule;
 use Pindle\Core\Activity\Occasion;
 use Pindle\Core\Activity\Part;
 use Pindle\Core\Activity\Place;
@@ -132,6 +133,7 @@ final class ActivityFile
             $formProps,
             [],
             $entry->choices('occasions', Occasion::class),
+            $entry->choices('against', HouseRule::class),
         );
     }
 
@@ -234,6 +236,7 @@ final class ActivityFile
             'props',
             'props_in',
             'occasions',
+            'against',
             'only',
             'naming',
             'care',

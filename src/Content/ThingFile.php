@@ -6,7 +6,7 @@ namespace Pindle\App\Content;
 
 use Pindle\Core\Activity\Gear;
 use Pindle\Core\Activity\Prop;
-use Pindle\Core\Child\Answering;
+use Pindle\Core\Child\Setting;
 use Pindle\Core\Thing\Ability;
 use Pindle\Core\Thing\InvalidSize;
 use Pindle\Core\Thing\Shape;
@@ -49,13 +49,13 @@ final class ThingFile
     {
         $props = [];
         foreach ($this->files->entries('props') as $id => $entry) {
-            $way = $entry->textOrNull('way');
+            $by = $entry->textOrNull('by');
             $props[$id] = new Prop(
                 $id,
                 $this->thing($id, $entry, $entry->text('name'), 1),
                 $entry->flag('made'),
-                $entry->flag('answers'),
-                null === $way ? null : $entry->case('way', $way, Answering::class),
+                null === $by ? null : $entry->case('by', $by, Setting::class),
+                $entry->textOrNull('way'),
                 $entry->flag('faces'),
                 $entry->choices('gear', Gear::class),
             );
@@ -79,7 +79,7 @@ final class ThingFile
             'traits',
             'allergens',
             'made',
-            'answers',
+            'by',
             'way',
             'faces',
             'gear',

@@ -6,6 +6,7 @@ namespace Pindle\App\Content;
 
 use Pindle\Core\Caution\Caution;
 use Pindle\Core\Child\Answering;
+use Pindle\Core\Child\Asking;
 use Pindle\Core\Child\Settings;
 use Pindle\Core\Question\Comparison;
 use Pindle\Core\Question\Prompt;
@@ -56,7 +57,7 @@ final class Words
     }
 
     /**
-     * What to say to the child: in the way the child is taught, else in the activity's own words, else in the usual ones.
+     * What to say to the child, or with it where it says along: in the way the child is taught, else in the activity's own words, else in the usual ones.
      *
      * @param array<string, string> $own       what the activity says itself, by question
      * @param Answering|null        $answering how a written answer is given; null where nothing is written
@@ -65,6 +66,9 @@ final class Words
     {
         $entry = $this->asked($prompt);
         $values = $this->values($prompt, $thing);
+        if (Asking::SayAlong === $settings->asking) {
+            return $this->fill($entry->text('along'), $values);
+        }
         $ways = array_intersect_key($entry->textMap('ways'), array_flip($settings->answers()));
         // A way that does not go with these numbers says nothing.
         $taught = [] === $ways ? '' : $this->fill(array_values($ways)[0], $values);
@@ -88,7 +92,8 @@ final class Words
         foreach ($prompts as $prompt) {
             $whole = $this->ask($prompt, $own, $thing, $settings, $answering);
             $said[$whole] = ($said[$whole] ?? -1) + 1;
-            $again = $this->asked($prompt)->texts('again');
+            // Saying along has no shorter way: it says the answer, which is another each time.
+            $again = Asking::SayAlong === $settings->asking ? [] : $this->asked($prompt)->texts('again');
             $way = $said[$whole] % (\count($again) + 1);
             $asks[] = 0 === $way ? $whole : $this->fill($again[$way - 1], $this->values($prompt, $thing));
         }
@@ -99,6 +104,12 @@ final class Words
     public function answer(Prompt $prompt, string $thing): string
     {
         return $this->fill($this->asked($prompt)->text('answer'), $this->values($prompt, $thing));
+    }
+
+    /** What the parent is told beside the question; null where there is nothing to tell. */
+    public function forParent(Prompt $prompt): ?string
+    {
+        return $this->asked($prompt)->textOrNull('for_parent');
     }
 
     private function asked(Prompt $prompt): Entry

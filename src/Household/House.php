@@ -8,6 +8,7 @@ use Doctrine\DBAL\Exception as DatabaseError;
 use Doctrine\ORM\EntityManagerInterface;
 use Pindle\App\Platform\Clock;
 use Pindle\App\Platform\Http\Refusal;
+use Pindle\Core\Activity\HouseRule;
 use Symfony\Contracts\Service\ResetInterface;
 
 /** What holds for the whole house. */
@@ -31,6 +32,12 @@ final class House implements ResetInterface
         return $this->kept()->settings ?? [];
     }
 
+    /** @return list<HouseRule> what it does without; a rule that is not known any more is none */
+    public function rules(): array
+    {
+        return array_values(array_filter(array_map(HouseRule::tryFrom(...), $this->kept()->rules ?? [])));
+    }
+
     /** Counts its changes; 0 before the first. */
     public function version(): int
     {
@@ -39,13 +46,14 @@ final class House implements ResetInterface
 
     /**
      * @param array<string, string> $settings setting => answer
+     * @param list<HouseRule>       $rules    what it does without
      * @param int                   $version  the parent saw
      *
      * @throws Refusal 409 when it was changed meanwhile
      */
-    public function change(array $settings, int $version): void
+    public function change(array $settings, array $rules, int $version): void
     {
-        $this->changes->make(function () use ($version, $settings): void {
+        $this->changes->make(function () use ($version, $settings, $rules): void {
             $house = $this->entities->find(HouseEntity::class, HouseEntity::ID);
             if (null !== $house) {
                 $this->entities->refresh($house);
@@ -55,6 +63,7 @@ final class House implements ResetInterface
             }
             $house ??= new HouseEntity();
             $house->settings = $settings;
+            $house->rules = array_map(static fn (HouseRule $rule): string => $rule->value, $rules);
             $this->entities->persist($house);
         });
         $this->reset();

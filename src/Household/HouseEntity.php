@@ -24,6 +24,10 @@ class HouseEntity implements Readable
     #[ORM\Column(type: Types::JSON)]
     public array $settings = [];
 
+    /** @var list<string> what it does without */
+    #[ORM\Column(type: Types::JSON, options: ['default' => '[]'])]
+    public array $rules = [];
+
     /** The time zone the household lives in; null for the machine's own. A change never rewrites stored days. */
     #[ORM\Column(length: 60, nullable: true)]
     public ?string $zone = null;
@@ -39,6 +43,6 @@ class HouseEntity implements Readable
 
     public function mustRead(): void
     {
-        Kept::texts(array_values($this->settings));
+        Kept::texts(array_values($this->settings), $this->rules);
     }
 }

@@ -7,6 +7,7 @@ namespace Pindle\App\Plan;
 use Doctrine\DBAL\Exception\DriverException;
 use Doctrine\ORM\EntityManagerInterface;
 use Pindle\App\Household\Children;
+use Pindle\App\Household\House;
 use Pindle\App\Household\Things;
 use Pindle\App\Platform\Database\CannotWrite;
 use Pindle\App\Platform\Http\Refusal;
@@ -35,6 +36,7 @@ final readonly class Planning
         private Things $things,
         private Evidence $evidence,
         private Planner $planner,
+        private House $house,
         private EntityManagerInterface $entities,
     ) {
     }
@@ -168,6 +170,7 @@ final readonly class Planning
             $kept,
             $day->wanted,
             $holding && [] !== $kept ? $planned : [],
+            $this->house->rules(),
         );
     }
 

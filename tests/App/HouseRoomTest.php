@@ -60,6 +60,42 @@ final class HouseRoomTest extends ApiTestCase
         self::assertSame('2026-03-04', $this->ask('GET', $path)['history']['seen'][0]['day']);
     }
 
+    public function test_a_house_rule_holds_from_the_next_plan_on_and_at_the_table(): void
+    {
+        $setUp = $this->plannedHouse();
+        $table = $this->ask('GET', '/table/'.$setUp['id']);
+        self::assertSame([true, false], [$table['showsScreen'], $table['notesAfter']]);
+        $house = $this->ask('GET', '/house');
+        self::assertSame([], $house['rules']);
+        self::assertCount(6, $house['allRules']);
+        foreach ($house['allRules'] as $rule) {
+            self::assertNotSame('', $rule['leavesOut']);
+            self::assertNotSame('', $rule['instead']);
+        }
+
+        $this->refuse(422, 'rules', 'PUT', '/house', ['settings' => [], 'rules' => ['no-fun'], 'version' => $house['version']]);
+        $this->refuse(422, 'rules', 'PUT', '/house', ['settings' => [], 'rules' => ['no-food', 'no-food'], 'version' => $house['version']]);
+        $rules = ['no-food', 'no-screen', 'no-noting'];
+        self::assertSame($rules, $this->ask('PUT', '/house', ['settings' => [], 'rules' => $rules, 'version' => $house['version']])['rules']);
+        $this->ask('GET', '/today');
+        $table = $this->ask('GET', '/table/'.$setUp['id']);
+        self::assertSame([false, true], [$table['showsScreen'], $table['notesAfter']]);
+    }
+
+    /** An elder and a little one are spoken of where there is one. */
+    public function test_others_of_the_house_get_a_part_at_the_table_where_there_are_such(): void
+    {
+        $setUp = $this->plannedHouse();
+        $alone = $this->ask('GET', '/table/'.$setUp['id']);
+        self::assertSame([null, null], [$alone['twist'], $alone['toddlerJob']]);
+
+        $this->addChild('Elder', '2018-06-01');
+        $this->addChild('Little', '2024-02-01');
+        $table = $this->ask('GET', '/table/'.$setUp['id']);
+        self::assertStringStartsWith('Elder: ', (string) $table['twist']);
+        self::assertStringStartsWith('Little: ', (string) $table['toddlerJob']);
+    }
+
     /** @return array{string, bool} */
     private function zone(): array
     {

@@ -8,6 +8,8 @@ use PHPUnit\Framework\TestCase;
 use Pindle\Core\Advice\Cause;
 use Pindle\Core\Advice\Idea;
 use Pindle\Core\Advice\LiveAdvice;
+use Pindle\Core\Advice\Reason;
+use Pindle\Core\Child\AfterMistake;
 use Pindle\Core\Child\Fingers;
 use Pindle\Core\Child\Settings;
 use Pindle\Core\Evidence\Attempt;
@@ -15,6 +17,12 @@ use Pindle\Core\Evidence\Help;
 use Pindle\Core\Evidence\Method;
 use Pindle\Core\Evidence\Outcome;
 use Pindle\Core\Evidence\Slip;
+use Pindle\Core\Planning\Course;
+use Pindle\Core\Planning\NextQuestion;
+use Pindle\Core\Planning\Sitting;
+use Pindle\Core\Question\Kind\TakeJustSo;
+use Pindle\Core\Question\Level;
+use Pindle\Core\Question\Question;
 use Pindle\Core\Skill\Form;
 use Pindle\Tests\Make;
 
@@ -36,6 +44,39 @@ final class LiveAdviceTest extends TestCase
         self::assertSame([Idea::ShowAndAskAgain, Idea::SmallerNumbers, Idea::MoreHelp, Idea::Remedy, Idea::WeakestNeed], $advice->ideas);
         self::assertSame(Slip::Recounts, $advice->slip);
         self::assertSame('count-out@5', $advice->need);
+    }
+
+    public function test_after_a_mistake_it_is_shown_offered_again_or_left_to_the_things(): void
+    {
+        $first = static function (AfterMistake $after): ?Idea {
+            $attempts = array_map(static fn (int $i): Attempt => Make::anAttempt('count-out@5', 0, Outcome::NotYet, minute: $i), [0, 1]);
+            $record = Make::record($attempts, new Settings(afterMistake: $after));
+
+            return LiveAdvice::after($record->map->step('count-out@5'), $attempts, $record)?->ideas[0];
+        };
+
+        self::assertSame(
+            [Idea::ShowAndAskAgain, Idea::OfferAgain, Idea::CheckAndAskAgain],
+            array_map($first, [AfterMistake::ShowAgain, AfterMistake::OfferAgain, AfterMistake::MaterialTells]),
+        );
+    }
+
+    /** Asked again at once it is next; offered again it comes just before the last, which is easy. */
+    public function test_what_is_offered_again_comes_later_and_the_easy_one_still_last(): void
+    {
+        $questions = array_map(static fn (int $n): Question => new Question('count-out@10', new TakeJustSo($n), Level::At, 'q'.$n), [2, 3, 4, 5, 6]);
+        $sitting = new Sitting('maren', [new Course('count-out@10', Form::Things, Help::Bare, Reason::Ready)], $questions, 1.0);
+        $order = static fn (Idea $idea): array => (new NextQuestion(Make::map()))->after(
+            $idea,
+            Make::catalogue()->activity('fetch-me'),
+            $sitting,
+            [0, 1, 2, 3, 4],
+            [0, 1],
+        )[1];
+
+        self::assertSame([0, 1, 5, 2, 3, 4], $order(Idea::ShowAndAskAgain));
+        self::assertSame([0, 1, 5, 2, 3, 4], $order(Idea::CheckAndAskAgain));
+        self::assertSame([0, 1, 2, 3, 5, 4], $order(Idea::OfferAgain));
     }
 
     public function test_with_all_the_help_there_is_the_form_goes_back(): void

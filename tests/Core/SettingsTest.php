@@ -128,7 +128,11 @@ final class SettingsTest extends TestCase
         $catalogue = Make::catalogue();
         $props = static fn (Answering ...$ways): array => array_map(
             static fn (Prop $prop): string => $prop->id,
-            $catalogue->props($catalogue->activity('over-the-ten'), array_values($ways), [Form::Symbols]),
+            $catalogue->props(
+                $catalogue->activity('over-the-ten'),
+                array_map(static fn (Answering $way): Settings => new Settings(answering: $way), array_values($ways)),
+                [Form::Symbols],
+            ),
         );
 
         self::assertSame(['two-frames', 'sign-tiles'], $props(Answering::Tiles));

@@ -874,6 +874,8 @@ export interface components {
                 [key: string]: string;
             };
             version: number;
+            /** @default [] */
+            rules?: ("no-food" | "no-dice-or-cards" | "no-coins" | "no-winners" | "no-screen" | "no-noting")[];
         };
         ZoneInput: {
             zone: string;
@@ -967,7 +969,7 @@ export interface components {
             slip?: components["schemas"]["Slip"] | (never | null);
         };
         /** @enum {string} */
-        Idea: "show-and-ask-again" | "smaller-numbers" | "more-help" | "form-back" | "remedy" | "weakest-need" | "how-did-you-see-it" | "cover-and-ask" | "bigger-numbers" | "how-many-more-to" | "child-asks" | "next-form" | "next-reach" | "finish-easy" | "bring-things";
+        Idea: "show-and-ask-again" | "offer-again" | "check-and-ask-again" | "smaller-numbers" | "more-help" | "form-back" | "remedy" | "weakest-need" | "how-did-you-see-it" | "cover-and-ask" | "bigger-numbers" | "how-many-more-to" | "child-asks" | "next-form" | "next-reach" | "finish-easy" | "bring-things";
         AdviceInput: {
             /** Format: uuid */
             sittingId: string;
@@ -1260,6 +1262,12 @@ export interface components {
             views: string;
             answers: components["schemas"]["SettingAnswerView"][];
         };
+        RuleView: {
+            id: string;
+            words: string;
+            leavesOut: string;
+            instead: string;
+        };
         SetAsideView: {
             what: string;
             on: string;
@@ -1276,6 +1284,8 @@ export interface components {
                 [key: string]: string;
             };
             questions: components["schemas"]["SettingView"][];
+            rules: string[];
+            allRules: components["schemas"]["RuleView"][];
             version: number;
             setAside: components["schemas"]["SetAsideView"][];
         };
@@ -1368,6 +1378,8 @@ export interface components {
             step: components["schemas"]["StepView"];
             form?: string | null;
             help: components["schemas"]["Help"];
+            saysAlong: boolean;
+            taught: string[];
         };
         /** @enum {string} */
         Level: "sure" | "easier" | "at" | "harder";
@@ -1388,6 +1400,8 @@ export interface components {
             isGuess: boolean;
             amount?: number | null;
             picture: string;
+            finished?: string | null;
+            forParent?: string | null;
             methods: components["schemas"]["Method"][];
             slips: components["schemas"]["Slip"][];
             done?: components["schemas"]["DoneAttemptView"] | (never | null);
@@ -1421,8 +1435,8 @@ export interface components {
             easier: string;
             further: string;
             childTurn: string;
-            twist: string;
-            toddlerJob: string;
+            twist?: string | null;
+            toddlerJob?: string | null;
             check: string;
             tidy: string;
             waiting?: string | null;
@@ -1433,6 +1447,8 @@ export interface components {
             seats: components["schemas"]["SeatView"][];
             turns: components["schemas"]["TurnView"][];
             ends: components["schemas"]["EndView"][];
+            showsScreen: boolean;
+            notesAfter: boolean;
         };
         IdeaView: {
             idea: components["schemas"]["Idea"];

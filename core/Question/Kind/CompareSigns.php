@@ -96,11 +96,6 @@ final readonly class CompareSigns extends Prompt
                 'read-from-right' => new Sight\Sign($this->a, $this->b, Comparison::of($this->a, $this->b)),
                 default => new Sight\Sign($this->a, null, Comparison::Fewer),
             },
-            new Sight\Cards(match ($this->ask) {
-                'put-sign' => [(string) $this->a, '', (string) $this->b],
-                'read-from-right' => [(string) $this->a, $this->a < $this->b ? '<' : '>', (string) $this->b],
-                default => [(string) $this->a, '<', ''],
-            }),
         ];
     }
 }

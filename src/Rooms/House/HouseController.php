@@ -6,6 +6,7 @@ namespace Pindle\App\Rooms\House;
 
 use Nelmio\ApiDocBundle\Attribute\Model;
 use OpenApi\Attributes as OA;
+use Pindle\App\Content\ContentFiles;
 use Pindle\App\Content\SchoolFile;
 use Pindle\App\Household\Activities;
 use Pindle\App\Household\House;
@@ -13,6 +14,7 @@ use Pindle\App\Platform\Clock;
 use Pindle\App\Platform\Database\SetAside;
 use Pindle\App\Platform\Database\SetAsideEntity;
 use Pindle\App\Platform\Release;
+use Pindle\Core\Activity\HouseRule;
 use Pindle\Core\Child\Setting;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
@@ -25,6 +27,7 @@ final readonly class HouseController
     public function __construct(
         private House $house,
         private SchoolFile $schools,
+        private ContentFiles $files,
         private SetAside $aside,
         private Activities $activities,
         private Clock $clock,
@@ -46,6 +49,8 @@ final readonly class HouseController
             Release::NUMBER,
             $this->house->settings(),
             array_map($this->question(...), Setting::cases()),
+            array_map(static fn (HouseRule $rule): string => $rule->value, $this->house->rules()),
+            array_map($this->rule(...), HouseRule::cases()),
             $this->house->version(),
             [
                 ...array_map($this->setAside(...), $this->aside->all()),
@@ -61,7 +66,7 @@ final readonly class HouseController
     #[OA\Response(response: 200, description: 'The house', content: new OA\JsonContent(ref: new Model(type: HouseView::class)))]
     public function change(#[MapRequestPayload] HouseInput $input): JsonResponse
     {
-        $this->house->change($input->settings, $input->version);
+        $this->house->change($input->settings, array_map(HouseRule::from(...), array_values($input->rules)), $input->version);
 
         return $this->look();
     }
@@ -92,6 +97,13 @@ final readonly class HouseController
         };
 
         return new SetAsideView($what.$named, $this->clock->dayOf($row->at)->toString());
+    }
+
+    private function rule(HouseRule $rule): RuleView
+    {
+        $words = $this->files->entry('house-rules', $rule->value, $this->files->file('house-rules')[$rule->value] ?? null);
+
+        return new RuleView($rule->value, $words->text('words'), $words->text('leaves_out'), $words->text('instead'));
     }
 
     private function question(Setting $setting): SettingView

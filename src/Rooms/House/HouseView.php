@@ -10,6 +10,8 @@ final readonly class HouseView
     /**
      * @param array<string, string> $settings  setting => answer chosen for the house
      * @param list<SettingView>     $questions all there are to choose
+     * @param list<string>          $rules     what the house does without
+     * @param list<RuleView>        $allRules  what it may do without
      * @param list<SetAsideView>    $setAside  what was stored and could not be read
      */
     public function __construct(
@@ -22,6 +24,8 @@ final readonly class HouseView
         public string $release,
         public array $settings,
         public array $questions,
+        public array $rules,
+        public array $allRules,
         public int $version,
         public array $setAside,
     ) {

@@ -10,6 +10,7 @@ use Pindle\Core\Evidence\Help;
 /** One child at the table. */
 final readonly class SeatView
 {
+    /** @param list<string> $taught what follows from how the child is taught, in sentences */
     public function __construct(
         public string $sittingId,
         public string $childId,
@@ -18,6 +19,8 @@ final readonly class SeatView
         public StepView $step,
         public ?string $form,
         public Help $help,
+        public bool $saysAlong,
+        public array $taught,
     ) {
     }
 }

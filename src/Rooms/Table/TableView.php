@@ -18,6 +18,10 @@ final readonly class TableView
      * @param list<SeatView>        $seats
      * @param list<TurnView>        $turns
      * @param list<EndView>         $ends
+     * @param string|null           $twist       for an elder child of the house who is not at it
+     * @param string|null           $toddlerJob  for a little one of the house who is not at it
+     * @param bool                  $showsScreen whether the screen may be turned to the child
+     * @param bool                  $notesAfter  whether nothing is noted before the questions are over
      */
     public function __construct(
         public string $id,
@@ -34,8 +38,8 @@ final readonly class TableView
         public string $easier,
         public string $further,
         public string $childTurn,
-        public string $twist,
-        public string $toddlerJob,
+        public ?string $twist,
+        public ?string $toddlerJob,
         public string $check,
         public string $tidy,
         public ?string $waiting,
@@ -44,6 +48,8 @@ final readonly class TableView
         public array $seats,
         public array $turns,
         public array $ends,
+        public bool $showsScreen,
+        public bool $notesAfter,
     ) {
     }
 }

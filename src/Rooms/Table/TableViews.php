@@ -8,15 +8,20 @@ use Pindle\App\Content\ActivityWords;
 use Pindle\App\Content\Words;
 use Pindle\App\Household\Activities;
 use Pindle\App\Household\Children;
+use Pindle\App\Household\House;
 use Pindle\App\Plan\StoredResult;
 use Pindle\App\Plan\StoredSetUp;
 use Pindle\App\Plan\StoredSitting;
+use Pindle\App\Platform\Clock;
 use Pindle\App\Record\Evidence;
 use Pindle\App\Views\LaidView;
 use Pindle\App\Views\Pictures;
 use Pindle\App\Views\Views;
+use Pindle\Core\Activity\HouseRule;
 use Pindle\Core\Activity\Prop;
+use Pindle\Core\Child\Asking;
 use Pindle\Core\Child\Child;
+use Pindle\Core\Child\Setting;
 use Pindle\Core\Child\Settings;
 use Pindle\Core\Evidence\ChildRecord;
 use Pindle\Core\Evidence\Help;
@@ -42,6 +47,8 @@ final readonly class TableViews
         private Pictures $pictures,
         private SkillMap $map,
         private Measured $measured,
+        private House $house,
+        private Clock $clock,
     ) {
     }
 
@@ -74,8 +81,8 @@ final readonly class TableViews
             $words->easier,
             $words->further,
             $words->childTurn,
-            $words->twist,
-            $words->toddler,
+            $this->forAnother($words->twist, $this->elder($stored)),
+            $this->forAnother($words->toddler, $this->littleOne($stored)),
             $words->check,
             $words->tidy,
             $words->waiting,
@@ -90,6 +97,8 @@ final readonly class TableViews
                 ),
                 $stored->sittings,
             ))),
+            !\in_array(HouseRule::NoScreen, $this->house->rules(), true),
+            \in_array(HouseRule::NoNoting, $this->house->rules(), true),
         );
     }
 
@@ -102,6 +111,7 @@ final readonly class TableViews
     {
         $sitting = $stored->sitting;
         $course = $sitting->course();
+        $settings = self::settings($children, $sitting->childId);
 
         return new SeatView(
             $stored->id,
@@ -111,6 +121,12 @@ final readonly class TableViews
             $this->views->step($course->stepId),
             null === $course->form ? null : $this->words->say('forms', $course->form),
             isset($records[$sitting->childId]) ? Ladder::help($records[$sitting->childId]->state($course->stepId)) : $course->help,
+            Asking::SayAlong === $settings->asking,
+            [
+                $this->words->say('looking', $settings->wayIn),
+                ...Asking::SayAlong === $settings->asking ? [$this->words->say('asking', $settings->asking)] : [],
+                $this->words->say('after_mistakes', $settings->afterMistake),
+            ],
         );
     }
 
@@ -124,7 +140,7 @@ final readonly class TableViews
      */
     private function turns(StoredSetUp $stored, ActivityWords $words, array $children, array $records): array
     {
-        $done = [];
+        $done = $said = [];
         foreach ($this->evidence->answered($stored->sittingIds()) as $attempt) {
             $done[$attempt->questionId] = new DoneAttemptView($attempt->id, $attempt->outcome, $attempt->help, $attempt->at);
         }
@@ -139,7 +155,11 @@ final readonly class TableViews
                 $question = $sitting->question($sitting->order[$turn] ?? '');
                 if (null !== $question) {
                     $answered = $done[$question->id] ?? null;
-                    $turns[] = $this->turn($stored->setUp, $words, $sitting, $question, $asks[$question->id], $children, $records, $answered);
+                    // The parent is told once.
+                    $told = $this->words->forParent($question->prompt);
+                    $forParent = null === $told || isset($said[$told]) ? null : $told;
+                    $said[$told ?? ''] = true;
+                    $turns[] = $this->turn($stored->setUp, $words, $sitting, $question, $asks[$question->id], $children, $records, $forParent, $answered);
                 }
             }
         }
@@ -159,12 +179,23 @@ final readonly class TableViews
         string $ask,
         array $children,
         array $records,
+        ?string $forParent,
         ?DoneAttemptView $done,
     ): TurnView {
         $childId = $stored->sitting->childId;
         $prompt = $question->prompt;
         $step = $this->map->step($question->stepId);
         $amount = $prompt->isGuess() ? $prompt->answer() : null;
+        $draw = fn (Help $help): string => $this->pictures->question(
+            $setUp,
+            $question,
+            $stored->sitting->course()->form,
+            self::settings($children, $childId),
+            // Frames are filled other ways as well once the child is sure.
+            isset($records[$childId]) && $records[$childId]->state($question->stepId)->standing->secured,
+            $help,
+        );
+        [$picture, $finished] = [$draw($stored->sitting->course()->help), $draw(Help::Shown)];
 
         return new TurnView(
             $stored->id,
@@ -176,19 +207,54 @@ final readonly class TableViews
             $prompt->isOpen(),
             $prompt->isGuess(),
             \is_int($amount) ? $amount : null,
-            // Frames are filled other ways as well once the child is sure.
-            $this->pictures->question(
-                $setUp,
-                $question,
-                $stored->sitting->course()->form,
-                self::settings($children, $childId),
-                isset($records[$childId]) && $records[$childId]->state($question->stepId)->standing->secured,
-                $stored->sitting->course()->help,
-            ),
+            $picture,
+            $finished === $picture ? null : $finished,
+            $forParent,
             self::firstOf($words->methods, Kind::of($prompt)->methods($step)),
             self::firstOf($words->slips, Kind::of($prompt)->slips($step)),
             $done,
         );
+    }
+
+    /** What another child of the house could do at the same lay-out; null where there is none. */
+    private function forAnother(string $words, ?Child $child): ?string
+    {
+        return null === $child ? null : $child->name.': '.$words;
+    }
+
+    /** The eldest child of the house who is not at it, if a year or more older than all who are. */
+    private function elder(StoredSetUp $stored): ?Child
+    {
+        [$at, $others] = $this->atAndOthers($stored);
+        $eldest = [] === $at ? 0 : max(array_map($this->months(...), $at));
+        $elder = array_filter($others, fn (Child $child): bool => $this->months($child) >= $eldest + 12);
+        usort($elder, fn (Child $a, Child $b): int => $this->months($b) <=> $this->months($a));
+
+        return $elder[0] ?? null;
+    }
+
+    /** A child of the house who is not at it, walks and is under three. */
+    private function littleOne(StoredSetUp $stored): ?Child
+    {
+        $little = array_filter($this->atAndOthers($stored)[1], fn (Child $child): bool => $this->months($child) >= 12 && $this->months($child) < 36);
+
+        return array_values($little)[0] ?? null;
+    }
+
+    /** @return array{list<Child>, list<Child>} children of the house who are at it, and who are not */
+    private function atAndOthers(StoredSetUp $stored): array
+    {
+        $present = $this->children->present($this->clock->today());
+        $isAt = static fn (Child $child): bool => \in_array($child->id, $stored->setUp->childIds(), true);
+
+        $at = array_filter($present, $isAt);
+
+        return [array_values($at), array_values(array_diff_key($present, $at))];
+    }
+
+    private function months(Child $child): int
+    {
+        return $child->ageInMonths($this->clock->today());
     }
 
     /**
@@ -245,7 +311,8 @@ final readonly class TableViews
     /** Whether answers are laid, written or ringed here: with signs and numerals, where the activity has something to answer with. */
     private static function isWritten(SetUp $setUp, Sitting $sitting): bool
     {
-        return Form::Symbols === $sitting->course()->form && [] !== array_filter($setUp->activity->props, static fn (Prop $prop): bool => $prop->answers);
+        return Form::Symbols === $sitting->course()->form
+            && [] !== array_filter($setUp->activity->props, static fn (Prop $prop): bool => Setting::Answering === $prop->by);
     }
 
     /** @param array<string, Child> $children */

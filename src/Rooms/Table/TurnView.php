@@ -16,6 +16,8 @@ final readonly class TurnView
      * @param bool     $isGuess whether an amount is guessed and then counted
      * @param int|null $amount  that is counted, where one is guessed
      * @param string       $picture SVG
+     * @param string|null  $finished  SVG of it done, to check by; null where it shows no more
+     * @param string|null  $forParent said to the parent
      * @param list<Method> $methods that can happen, those of the activity first
      * @param list<Slip>   $slips   that can happen, those of the activity first
      */
@@ -30,6 +32,8 @@ final readonly class TurnView
         public bool $isGuess,
         public ?int $amount,
         public string $picture,
+        public ?string $finished,
+        public ?string $forParent,
         public array $methods,
         public array $slips,
         public ?DoneAttemptView $done,

@@ -2,9 +2,11 @@
 import { computed } from 'vue';
 import { useRouter } from 'vue-router';
 
+import type { Schemas } from '@/api/client';
 import { useHouse, useHouseChange, useZone } from '@/api/queries';
 import Notice from '@/kit/Notice.vue';
 import Schools from '@/kit/Schools.vue';
+import Toggle from '@/kit/Toggle.vue';
 import Wait from '@/kit/Wait.vue';
 import { longDay } from '@/kit/words';
 
@@ -17,7 +19,12 @@ const usual = computed(() =>
     Object.fromEntries((house.data.value?.questions ?? []).map((question) => [question.id, question.answers[0]?.id ?? ''])),
 );
 const change = useHouseChange();
-const choose = (settings: Record<string, string>) => change.mutate({ settings, version: house.data.value?.version ?? 0 });
+type Rules = Schemas['HouseInput']['rules'];
+const keep = (settings: Record<string, string>, rules: Rules) =>
+    change.mutate({ settings, rules, version: house.data.value?.version ?? 0 });
+const choose = (settings: Record<string, string>) => keep(settings, (house.data.value?.rules ?? []) as Rules);
+const keepRule = (id: string, kept: boolean) =>
+    keep(chosen.value, [...(house.data.value?.rules ?? []).filter((one) => one !== id), ...(kept ? [id] : [])] as Rules);
 
 const router = useRouter();
 const zone = useZone();
@@ -95,6 +102,17 @@ const zones = computed(() => {
                     otherwise-words="As usual"
                     @choose="choose"
                 />
+                <h3 class="mt-6 mb-2">What this house does without</h3>
+                <ul class="space-y-3">
+                    <li v-for="rule in house.data.value.allRules" :key="rule.id" :data-rule="rule.id">
+                        <Toggle
+                            :model-value="house.data.value.rules.includes(rule.id)"
+                            :label="rule.words"
+                            @update:model-value="keepRule(rule.id, $event)"
+                        />
+                        <p class="ml-15 text-sm text-soft">{{ rule.leavesOut }} {{ rule.instead }}</p>
+                    </li>
+                </ul>
                 <p class="mt-6 text-sm text-soft">
                     Two things Pindle does not offer: a largest-first rule for taking away (it breaks later; say “start with the
                     whole amount”), and a list of the ways to make ten that leaves out nothing and the turn-arounds (there are 6

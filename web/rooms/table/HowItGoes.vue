@@ -24,12 +24,19 @@ defineProps<{ table: Schemas['TableView']; bare?: boolean }>();
                 <li v-for="line in table.show" :key="line">{{ line }}</li>
             </ol>
         </div>
+        <div v-for="seat in table.seats" :key="seat.sittingId">
+            <h2>{{ table.seats.length > 1 ? 'With ' + seat.childName : 'How you go about it' }}</h2>
+            <ul class="list-disc pl-5">
+                <li v-for="line in seat.taught" :key="line">{{ line }}</li>
+            </ul>
+        </div>
         <p><b>Guess first:</b> {{ table.predict }}</p>
         <p><b>Easier:</b> {{ table.easier }}</p>
         <p><b>Further:</b> {{ table.further }}</p>
         <p><b>Their turn:</b> {{ table.childTurn }}</p>
-        <p><b>An elder:</b> {{ table.twist }}</p>
-        <p><b>A little one:</b> {{ table.toddlerJob }}</p>
+        <p><b>How they check:</b> {{ table.check }}</p>
+        <p v-if="table.twist">{{ table.twist }}</p>
+        <p v-if="table.toddlerJob">{{ table.toddlerJob }}</p>
         <p v-if="table.waiting && table.seats.length > 1"><b>Who waits:</b> {{ table.waiting }}</p>
     </div>
 </template>

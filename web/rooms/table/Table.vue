@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/vue';
 import { ChevronDown, Eye, Undo2 } from '@lucide/vue';
-import { useTitle, useWakeLock } from '@vueuse/core';
+import { useSessionStorage, useTitle, useWakeLock } from '@vueuse/core';
 import { computed, onBeforeUnmount, onMounted, ref } from 'vue';
 
 import type { Schemas } from '@/api/client';
@@ -33,11 +33,18 @@ const props = defineProps<{ setUpId: string }>();
 
 const { document, table } = useTable(props.setUpId);
 const taps = useTaps(props.setUpId, table);
-const { method, slip, turn, help } = taps;
+const { method, slip, help } = taps;
 const { advice, busy, answer } = useAdvice(props.setUpId);
 const end = useEnd(props.setUpId, table);
 
-const turned = ref(false);
+/** The picture the screen is turned to the child with: as it is asked, or as it is done, to check by. */
+const shown = ref<string | null>(null);
+/** Where nothing is noted before the child, the questions are gone through first and tapped afterwards. */
+const goneThrough = useSessionStorage(`gone-through-${props.setUpId}`, 0);
+const goingThrough = computed(() => (table.value?.notesAfter ? table.value.turns[goneThrough.value] : undefined));
+const goOn = () => goneThrough.value++;
+const turn = computed(() => goingThrough.value ?? taps.turn.value);
+
 const allAtOnce = ref(false);
 const noticing = ref(false);
 const count = computed(() => (table.value ? doneCount(table.value) : 0));
@@ -46,6 +53,9 @@ const seat = computed(() => table.value && seatOf(table.value, turn.value?.sitti
 const several = computed(() => (table.value?.seats.length ?? 0) > 1);
 
 function tap(outcome: Schemas['Outcome'], guessed?: { guess: number; counted: number }) {
+    if (goingThrough.value) {
+        return;
+    }
     taps.tap(outcome, guessed);
     noticing.value = false;
 }
@@ -61,7 +71,7 @@ useKeys({
     q: () => end.finish('had-enough'),
     e: () => answer(true),
     o: () => answer(false),
-    v: () => (turned.value = !turned.value),
+    v: () => (shown.value = shown.value || !table.value?.showsScreen ? null : (turn.value?.picture ?? null)),
 });
 
 /** The screen stays awake while something is on the table. */
@@ -111,8 +121,17 @@ onBeforeUnmount(() => awake.release());
                                     {{ table.helps[help] }}</template
                                 >
                             </p>
-                            <Button v-if="turn.picture" @click="turned = true"><Eye :size="20" aria-hidden="true" /> Turn</Button>
+                            <Button v-if="turn.finished && table.showsScreen" kind="quiet" @click="shown = turn.finished"
+                                >Check</Button
+                            >
+                            <Button v-if="turn.picture && table.showsScreen" @click="shown = turn.picture"
+                                ><Eye :size="20" aria-hidden="true" /> Turn</Button
+                            >
                         </div>
+                        <p v-if="seat.saysAlong" class="text-[0.95rem]">
+                            Say it along together. Tap only what they do before you say it.
+                        </p>
+                        <p v-if="turn.forParent" class="text-[0.95rem] text-soft" data-for-parent>{{ turn.forParent }}</p>
 
                         <div
                             class="sticky bottom-0 -mx-3 mt-auto border-t border-hem bg-linen px-3 pt-2 pb-3 md:static md:mx-0 md:border-0 md:p-0"
@@ -126,16 +145,20 @@ onBeforeUnmount(() => awake.release());
                                 @other="answer(false)"
                                 @close="advice = null"
                             />
+                            <p v-else-if="table.notesAfter && !goingThrough" class="mb-2 font-bold">
+                                Now that you are by yourself: how did this one go?
+                            </p>
                             <Noticing
-                                v-else
+                                v-if="!advice && !goingThrough"
                                 v-model:open="noticing"
                                 v-model:method="method"
                                 v-model:slip="slip"
                                 :methods="turn.methods"
                                 :slips="turn.slips"
                             />
+                            <Button v-if="goingThrough" class="w-full" @click="goOn">Next</Button>
                             <GuessPad
-                                v-if="turn.isGuess"
+                                v-else-if="turn.isGuess"
                                 :turn="turn.questionId"
                                 :exact="turn.amount ?? 1"
                                 @counted="(guess, counted) => tap('at-once', { guess, counted })"
@@ -186,7 +209,7 @@ onBeforeUnmount(() => awake.release());
                     end.noteAll($event);
                 "
             />
-            <TurnedToChild v-if="turned && turn" :picture="turn.picture" @back="turned = false" />
+            <TurnedToChild v-if="shown" :picture="shown" @back="shown = null" />
         </template>
     </div>
 </template>
