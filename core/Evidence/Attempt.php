@@ -20,6 +20,8 @@ final readonly class Attempt extends Seen
      * @param int|null     $choices  answers laid before the child, 2 and up; null for an open answer
      * @param float|null   $error    of a guessed amount: |guess − count| / count, at least 0
      * @param bool         $isLook   part of a first look: what it says is in the prior already, so it is not weighed a second time
+     * @param int|null     $guess    what was said before counting, 0 and up; null where it was not kept
+     * @param int|null     $counted  what was counted then, 1 and up
      *
      * @throws InvalidEvidence when the number of choices or the error is out of its range
      */
@@ -41,6 +43,8 @@ final readonly class Attempt extends Seen
         string $deviceId,
         public ?float $error = null,
         public bool $isLook = false,
+        public ?int $guess = null,
+        public ?int $counted = null,
     ) {
         if (null !== $choices && $choices < 2) {
             throw InvalidEvidence::choices($choices);

@@ -38,7 +38,8 @@ final readonly class Asked
     /**
      * What was seen when it was asked.
      *
-     * @param float|null $error of a guessed amount; the outcome follows from it
+     * @param int|null $guess   of a guessed amount; the outcome follows from how far off it was
+     * @param int|null $counted 1 and up, where there is a guess
      */
     public function attempt(
         string $id,
@@ -51,8 +52,11 @@ final readonly class Asked
         \DateTimeImmutable $at,
         LocalDate $day,
         string $deviceId,
-        ?float $error = null,
+        ?int $guess = null,
+        ?int $counted = null,
     ): Attempt {
+        $error = null === $guess || null === $counted ? null : abs($guess - $counted) / $counted;
+
         return new Attempt(
             $id,
             $this->question->stepId,
@@ -70,6 +74,8 @@ final readonly class Asked
             $day,
             $deviceId,
             $error,
+            guess: $guess,
+            counted: $counted,
         );
     }
 }

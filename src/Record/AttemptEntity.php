@@ -77,6 +77,11 @@ class AttemptEntity implements Readable
         /** The attempt that this one stands in for, where the parent corrected it. */
         #[ORM\Column(length: 36, nullable: true)]
         public readonly ?string $corrects = null,
+        /** Of a guessed amount: what was said, and what was counted then. */
+        #[ORM\Column(nullable: true)]
+        public readonly ?int $guess = null,
+        #[ORM\Column(nullable: true)]
+        public readonly ?int $counted = null,
     ) {
     }
 
@@ -104,6 +109,8 @@ class AttemptEntity implements Readable
             $attempt->error,
             $attempt->isLook,
             $corrects,
+            $attempt->guess,
+            $attempt->counted,
         );
     }
 
@@ -140,6 +147,8 @@ class AttemptEntity implements Readable
             null === $row['error'] ? null : (float) $text('error'),
             (bool) $row['is_look'],
             $given('corrects'),
+            null === $row['guess'] ? null : (int) $text('guess'),
+            null === $row['counted'] ? null : (int) $text('counted'),
         );
     }
 
@@ -163,6 +172,8 @@ class AttemptEntity implements Readable
             $this->deviceId,
             $this->error,
             $this->isLook,
+            $this->guess,
+            $this->counted,
         );
     }
 

@@ -36,7 +36,7 @@ final class BroughtTest extends TestCase
         yield 'a frame' => [Picture::Frame, new Kind\FillFrame('read-frame', 4), [Gear::Frame], 'frame', 'frame'];
         yield 'a bond' => [Picture::Bond, new Kind\Split(5, 2), [Gear::Plate], 'bond', 'bond-bare'];
         yield 'a mirror' => [Picture::Mirror, new Kind\Double(3), [Gear::Mirror], 'mirror', 'mirror-bare'];
-        yield 'a pot' => [Picture::Jar, new Kind\GuessCount(8), [Gear::Pot], 'jar', 'jar-bare'];
+        yield 'a pot' => [Picture::Jar, new Kind\GuessCount('guess-count', 8), [Gear::Pot], 'jar', 'jar-bare'];
         yield 'a line' => [Picture::Hops, new Kind\LineAdd(3, 2), [Gear::Line], 'hops', 'hops'];
         yield 'cards' => [Picture::Cards, new Kind\Join('join', 2, 3), [Gear::Card], 'cards', 'cards'];
     }

@@ -109,6 +109,18 @@ final class TeachingTest extends TestCase
         }
     }
 
+    public function test_pots_to_guess_at_are_clearly_different_and_one_misleads(): void
+    {
+        foreach (['guess-count@10' => [3, 4, 6, 8, 10], 'guess-count@20' => [5, 8, 12, 16, 20], 'guess-count@50' => [13, 20, 30, 40, 50]] as $step => $fills) {
+            $prompts = Kind::named('guess-count')->prompts(Make::map()->step($step));
+            $of = static fn (string $ask): array => array_values(array_map(
+                static fn (Prompt $prompt): mixed => $prompt->answer(),
+                array_filter($prompts, static fn (Prompt $prompt): bool => $prompt->ask === $ask),
+            ));
+            self::assertSame([$fills, [$fills[2]]], [$of('guess-count'), $of('guess-others')], $step);
+        }
+    }
+
     public function test_order_is_asked_downwards_and_by_a_run_of_gaps(): void
     {
         $down = new Kind\OrderNumerals('order-down', 3, 2);

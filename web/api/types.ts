@@ -1388,6 +1388,8 @@ export interface components {
             outcome: components["schemas"]["Outcome"];
             help: components["schemas"]["Help"];
             at: number;
+            guess?: number | null;
+            counted?: number | null;
         };
         TurnView: {
             sittingId: string;

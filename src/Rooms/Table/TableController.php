@@ -223,10 +223,10 @@ final readonly class TableController
     private function attempt(Asked $asked, AttemptInput $input): Attempt
     {
         $at = $this->time->seenAt($input->at);
-        $error = null;
+        $guess = $counted = null;
         if ($asked->question->prompt->isGuess()) {
             $counted = $input->counted ?? throw Refusal::invalid('counted', 'How many were counted?');
-            $error = abs(($input->guess ?? throw Refusal::invalid('guess', 'What was the guess?')) - $counted) / $counted;
+            $guess = $input->guess ?? throw Refusal::invalid('guess', 'What was the guess?');
         }
 
         return $asked->attempt(
@@ -240,7 +240,8 @@ final readonly class TableController
             $at,
             $this->clock->dayOf($at),
             $input->deviceId->toRfc4122(),
-            $error,
+            $guess,
+            $counted,
         );
     }
 }

@@ -142,7 +142,14 @@ final readonly class TableViews
     {
         $done = $said = [];
         foreach ($this->evidence->answered($stored->sittingIds()) as $attempt) {
-            $done[$attempt->questionId] = new DoneAttemptView($attempt->id, $attempt->outcome, $attempt->help, $attempt->at);
+            $done[$attempt->questionId] = new DoneAttemptView(
+                $attempt->id,
+                $attempt->outcome,
+                $attempt->help,
+                $attempt->at,
+                $attempt->guess,
+                $attempt->counted,
+            );
         }
         $asks = [];
         foreach ($stored->sittings as $sitting) {

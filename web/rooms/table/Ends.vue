@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { computed } from 'vue';
 import { ArrowRight } from '@lucide/vue';
 import { RouterLink } from 'vue-router';
 
@@ -9,11 +10,32 @@ import { marks as markNames } from '@/generated/words';
 
 /** What follows for each child, with the evidence it stands on. */
 const props = defineProps<{ table: Schemas['TableView'] }>();
+const guesses = computed(() => props.table.turns.filter((turn) => turn.done?.guess != null));
 const thread = (childId: string) => props.table.seats.find((seat) => seat.childId === childId)?.thread ?? 0;
 </script>
 
 <template>
     <section class="mx-auto w-full max-w-2xl space-y-4 p-4" aria-label="What follows">
+        <table v-if="guesses.length" class="w-full rounded-2xl border border-hem bg-paper text-left">
+            <caption class="p-3 text-left text-xl font-bold">
+                The guesses
+            </caption>
+            <thead>
+                <tr>
+                    <th class="p-3">Guess</th>
+                    <th class="p-3">Counted</th>
+                    <th class="p-3">Apart</th>
+                </tr>
+            </thead>
+            <tbody>
+                <tr v-for="turn in guesses" :key="turn.questionId" class="border-t border-hem">
+                    <td class="p-3">{{ turn.done?.guess }}</td>
+                    <td class="p-3">{{ turn.done?.counted }}</td>
+                    <td class="p-3">{{ Math.abs((turn.done?.guess ?? 0) - (turn.done?.counted ?? 0)) }}</td>
+                </tr>
+            </tbody>
+        </table>
+        <p v-if="guesses.length" class="px-1 text-soft">Were the later ones closer? Why?</p>
         <article v-for="end in table.ends" :key="end.childId" class="rounded-2xl border border-hem bg-paper p-5">
             <p class="flex items-center gap-2">
                 <ThreadKnot :thread="thread(end.childId)" />

@@ -114,12 +114,14 @@ onBeforeUnmount(() => awake.release());
                         </div>
                         <div class="flex items-start gap-2">
                             <p class="flex-1">
-                                <span class="text-soft">Look for</span> <b>{{ turn.answer }}</b><template v-if="help !== 'bare'"
-                                    ><br /><span class="text-soft">{{
-                                        help === 'shown' ? 'Show one first:' : 'Start it together:'
-                                    }}</span>
-                                    {{ table.helps[help] }}</template
-                                >
+                                <span class="text-soft">Look for</span> <b>{{ turn.answer }}</b><br /><span class="text-soft">{{
+                                    help === 'shown'
+                                        ? 'Show one first:'
+                                        : help === 'part-done'
+                                          ? 'Start it together:'
+                                          : 'No help:'
+                                }}</span>
+                                {{ table.helps[help] }}
                             </p>
                             <Button v-if="turn.finished && table.showsScreen" kind="quiet" @click="shown = turn.finished"
                                 >Check</Button

@@ -22,6 +22,8 @@ export function after(table: Table, { setUpId, deed }: Item): Table {
                 outcome: deed.tap.outcome,
                 help: deed.tap.help,
                 at: deed.tap.at,
+                guess: deed.tap.guess ?? null,
+                counted: deed.tap.counted ?? null,
             });
         case 'take-back':
             return withTurn(table, (turn) => turn.done?.id === deed.attemptId, null);
