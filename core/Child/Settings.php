@@ -71,6 +71,12 @@ final readonly class Settings
         );
     }
 
+    /** The same, with questions put this way. */
+    public function asked(Asking $asking): self
+    {
+        return new self(...['asking' => $asking] + get_object_vars($this));
+    }
+
     /** The answer where nobody has chosen one: the first, but the youngest say along. */
     public static function usual(Setting $setting, int $ageInMonths): string
     {

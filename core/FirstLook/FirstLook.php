@@ -16,6 +16,13 @@ final readonly class FirstLook
     public const UNSURE_FROM = 0.2;
     public const UNSURE_TO = 0.8;
 
+    /** What is as likely as this is easy, and not so sure that it tells nothing. */
+    public const EASY_FROM = 0.85;
+    public const EASY_TO = 0.98;
+
+    /** So many in a row that did not go are enough. */
+    private const RUNNING = 3;
+
     /** So many of the least certain steps are weighed for the next task. */
     private const WEIGHED = 24;
 
@@ -55,6 +62,8 @@ final readonly class FirstLook
         }
         $asked = array_map(static fn (Answer $answer): string => $answer->stepId, $this->answers);
         $chances = array_intersect_key($this->belief->chances(), array_flip(array_diff($askable, $asked)));
+        $easy = $this->wantsEasy() ? array_filter($chances, static fn (float $chance): bool => $chance >= self::EASY_FROM && $chance <= self::EASY_TO) : [];
+        $chances = $easy ?: $chances;
         uasort($chances, static fn (float $a, float $b): int => abs($a - 0.5) <=> abs($b - 0.5));
         $best = null;
         $most = 0.0;
@@ -66,6 +75,22 @@ final readonly class FirstLook
         }
 
         return $best;
+    }
+
+    /** Whether the last three tasks did not go: then an easy one comes, and the parent may well stop. */
+    public function isHard(): bool
+    {
+        $last = \array_slice($this->answers, -self::RUNNING);
+
+        return self::RUNNING === \count($last) && [] === array_filter($last, static fn (Answer $answer): bool => $answer->outcome->isSuccess());
+    }
+
+    /** It begins with something easy, and ends on a success. */
+    private function wantsEasy(): bool
+    {
+        $last = $this->answers[\count($this->answers) - 1] ?? null;
+
+        return null === $last || $this->isHard() || (self::MOST_TASKS - 1 === \count($this->answers) && !$last->outcome->isSuccess());
     }
 
     /** @return array<string, float> step id => chance that it is known: the prior of every step */

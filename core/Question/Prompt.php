@@ -91,6 +91,12 @@ abstract readonly class Prompt
         return null;
     }
 
+    /** How many kinds of things it speaks of, 1 and up. */
+    public function kinds(): int
+    {
+        return 1;
+    }
+
     /** What things are counted out by. */
     public function amounts(): Amounts
     {

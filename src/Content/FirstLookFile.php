@@ -6,22 +6,32 @@ namespace Pindle\App\Content;
 
 use Pindle\Core\Skill\Step;
 
-/** Reads first-look.yaml: the tiny task for each step, and what a parent may tick before. */
+/** Reads first-look.yaml: what is shorter in a tiny task than in a sitting, and what a parent may tick before. */
 final readonly class FirstLookFile
 {
     public function __construct(private ContentFiles $files)
     {
     }
 
-    /** @throws BrokenContent when the step has no task */
-    public function task(Step $step): string
+    public function words(Step $step): LookWords
     {
-        $asks = $this->files->entry('first-look', 'first-look', $this->files->file('first-look'))->map('asks');
-        $ask = $asks[$step->skill->id] ?? null;
+        $short = $this->files->entry('first-look', 'first-look', $this->files->file('first-look'))->map('short')[$step->id] ?? [];
+        $entry = $this->files->entry('first-look', $step->id, $short);
+        $entry->knowsOnly('ask', 'answer', 'screen', 'only');
 
-        return \is_array($ask)
-            ? $this->files->entry('first-look', $step->skill->id, $ask)->text($step->reach->name)
-            : $this->files->entry('first-look', 'asks', $asks)->text($step->skill->id);
+        $only = [];
+        foreach ($entry->map('only') as $name => $allowed) {
+            $values = \is_array($allowed) ? array_values(array_filter($allowed, static fn (mixed $one): bool => \is_int($one) || \is_string($one))) : [];
+            $only[$name] = [] === $values ? throw $entry->wrong('only.'.$name, 'should say what it may be') : $values;
+        }
+
+        return new LookWords($entry->textOrNull('ask'), $entry->textOrNull('answer'), $entry->flag('screen'), $only);
+    }
+
+    /** @return list<string> ids of the steps with a task of their own */
+    public function short(): array
+    {
+        return array_keys($this->files->entry('first-look', 'first-look', $this->files->file('first-look'))->map('short'));
     }
 
     /** @return list<string> step ids */

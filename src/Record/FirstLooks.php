@@ -45,14 +45,15 @@ final class FirstLooks
         return $this->entities->getRepository(FirstLookEntity::class)->findOneBy(['childId' => $childId], ['id' => 'DESC']);
     }
 
-    /** The core look as it stands, from its answers. */
-    public function look(FirstLookEntity $entity, Child $child): FirstLook
+    /** The core look as it stands, from its answers; or as it would, with one more. */
+    public function look(FirstLookEntity $entity, Child $child, ?Answer $more = null): FirstLook
     {
         $map = OwnMap::of($this->map, $child->settings);
         $answers = array_map(
             static fn (Attempt $attempt): Answer => new Answer($attempt->stepId, $attempt->outcome, $attempt->choices),
             $this->evidence->attemptsIn($entity->id),
         );
+        $answers = [...$answers, ...array_filter([$more])];
 
         $key = $entity->id.implode('', array_map(static fn (Answer $answer): string => '/'.$answer->stepId.'='.$answer->outcome->value, $answers));
 

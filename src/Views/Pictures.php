@@ -8,6 +8,7 @@ use Pindle\App\Content\InkFile;
 use Pindle\App\Content\Words;
 use Pindle\App\Household\Things;
 use Pindle\App\Platform\Svg;
+use Pindle\Core\Activity\Gear;
 use Pindle\Core\Child\Settings;
 use Pindle\Core\Drawing\Drawing;
 use Pindle\Core\Drawing\Hand;
@@ -16,7 +17,9 @@ use Pindle\Core\Drawing\Path;
 use Pindle\Core\Evidence\Help;
 use Pindle\Core\Planning\Laid;
 use Pindle\Core\Planning\SetUp;
+use Pindle\Core\Question\Prompt;
 use Pindle\Core\Question\Question;
+use Pindle\Core\Scene\Canvas;
 use Pindle\Core\Scene\Scenes;
 use Pindle\Core\Skill\Form;
 use Pindle\Core\Skill\SkillMap;
@@ -88,6 +91,32 @@ final readonly class Pictures
             $varied,
             $help,
         );
+    }
+
+    /**
+     * The picture of a question outside an activity, with things that are laid out, or drawn where there are none; whatever else it takes is drawn
+     * with it.
+     *
+     * @param list<Thing> $things
+     */
+    public function ofPrompt(Prompt $prompt, ?Form $form, array $things, Settings $settings, Randomizer $random): Drawing
+    {
+        return null === $form ? new Drawing(1.0, 1.0, [], '') : Scenes::of($prompt->sights()[0], new Canvas(
+            $this->hand,
+            $things ?: [$this->drawn('dots', 'dot'), $this->drawn('crosses', 'cross')],
+            $settings,
+            $settings->frameFilling,
+            $random,
+            [] === $things,
+            [] !== $things,
+            Gear::cases(),
+        ));
+    }
+
+    /** A drawing written out. */
+    public function write(Drawing $drawing): string
+    {
+        return $this->svg->write($drawing, $this->words->say('scenes', $drawing->alt, $drawing->values), $this->say(...), self::WIDE, self::HIGH);
     }
 
     /** A thing as it stands beside its name. */

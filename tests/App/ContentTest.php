@@ -151,8 +151,8 @@ final class ContentTest extends TestCase
     public function test_every_step_has_a_tiny_task_and_every_tick_is_on_the_map(): void
     {
         $file = new FirstLookFile(Make::files());
-        foreach (Make::wholeMap()->steps as $step) {
-            self::assertNotSame('', Make::words()->fill($file->task($step), ['n' => $step->size, 'things' => 'corks']), $step->id);
+        foreach ($file->short() as $stepId) {
+            self::assertTrue(Make::wholeMap()->has($stepId), $stepId);
         }
         foreach ($file->ticks() as $tick) {
             self::assertTrue(Make::wholeMap()->has($tick), $tick);

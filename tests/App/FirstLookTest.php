@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace Pindle\Tests\App;
 
+use Pindle\App\Household\Children;
+use Pindle\App\Rooms\Children\LookTasks;
+use Pindle\Core\Calendar\LocalDate;
+use Pindle\Tests\Make;
+
 /** A first look over the API: begun, answered, stopped, gone on with, over. */
 final class FirstLookTest extends ApiTestCase
 {
@@ -53,6 +58,59 @@ final class FirstLookTest extends ApiTestCase
         self::assertSame($this->ask('POST', $path.'/answers', $twice), $this->ask('POST', $path.'/answers', $twice), 'sent twice, recorded once');
         self::assertSame('over', $this->ask('POST', $path.'/stop', [])['state']);
         $this->refuse(409, 'childId', 'POST', $path.'/stop', []);
+    }
+
+    /** With things of the house, and in a house that has none: numbers, sentence, answer and picture; as many things as are drawn. */
+    public function test_every_task_comes_whole(): void
+    {
+        foreach ([[], ['corks', 'clothes-pegs', 'jar-lids', 'teaspoons', 'rope-rings']] as $shipped) {
+            $childId = $this->addChild('Wim', '2020-06-01');
+            if ([] !== $shipped) {
+                $this->ask('POST', '/cupboard/tick', ['shipped' => $shipped]);
+            }
+            [$children, $tasks] = [self::getContainer()->get(Children::class), self::getContainer()->get(LookTasks::class)];
+            self::assertInstanceOf(Children::class, $children);
+            self::assertInstanceOf(LookTasks::class, $tasks);
+            $child = $children->child($childId, LocalDate::parse('2026-03-04'));
+            foreach (Make::wholeMap()->steps as $step) {
+                $task = $tasks->task($step, 1, $child, 'a-look');
+                self::assertDoesNotMatchRegularExpression('/[{}]/', $task->ask.$task->answer.$task->picture, $step->id);
+                self::assertNotSame('', $task->answer, $step->id);
+                $isFound = 'compare-size' === $step->skill->id && '' === $task->picture;
+                self::assertSame([] === $step->forms || $isFound, '' === $task->picture, $step->id.' is to be seen');
+                self::assertTrue(!$isFound || [] !== $task->bring);
+                self::assertTrue([] === $shipped || !$task->onScreen || [] === $task->bring, $step->id);
+                self::assertTrue([] !== $shipped || $isFound || [] === $task->bring, $step->id);
+            }
+        }
+        $give = $tasks->task(Make::wholeMap()->step('count-out@10'), 1, $child, 'a-look');
+        self::assertMatchesRegularExpression('/^(\d+) /', $give->bring[0]);
+        self::assertStringContainsString('3 are to spare', $give->spare);
+    }
+
+    public function test_what_comes_next_is_known_beforehand_whatever_the_answer(): void
+    {
+        $childId = $this->addChild('Wim', '2021-06-01');
+        $path = "/children/$childId/first-look";
+        $look = $this->ask('POST', $path, ['canAlready' => []]);
+        foreach (['atOnce' => 'at-once', 'notYet' => 'not-yet', 'withHelp' => 'with-help'] as $name => $outcome) {
+            $ahead = $this->ask('GET', $path.'/ahead')[$name];
+            $look = $this->ask('POST', $path.'/answers', $this->answer($look['done'], $look['task']['step']['id'], $outcome));
+            self::assertSame($ahead, $look);
+        }
+    }
+
+    public function test_after_three_that_did_not_go_an_easy_one_comes_and_it_may_be_enough(): void
+    {
+        $childId = $this->addChild('Wim', '2019-06-01');
+        $path = "/children/$childId/first-look";
+        $look = $this->ask('POST', $path, ['canAlready' => []]);
+        foreach ([0, 1, 2] as $i) {
+            self::assertFalse($look['isHard']);
+            $look = $this->ask('POST', $path.'/answers', $this->answer($i, $look['task']['step']['id'], 'not-yet'));
+        }
+        self::assertTrue($look['isHard']);
+        self::assertFalse($this->ask('POST', $path.'/answers', $this->answer(3, $look['task']['step']['id'], 'at-once'))['isHard']);
     }
 
     public function test_an_answer_taken_back_leaves_nothing_behind(): void

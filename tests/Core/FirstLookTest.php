@@ -62,6 +62,22 @@ final class FirstLookTest extends TestCase
         self::assertSame($atOnce->chances(), self::look(54, $answers, new Randomizer(new Xoshiro256StarStar(9)))->chances());
     }
 
+    public function test_it_begins_with_something_easy_comes_back_to_it_after_three_that_did_not_go_and_ends_on_it(): void
+    {
+        $ids = array_keys(Make::wholeMap()->steps);
+        $chance = static fn (FirstLook $look): float => $look->chances()[$look->next($ids) ?? ''] ?? 0.0;
+        $isEasy = static fn (FirstLook $look): bool => $chance($look) >= FirstLook::EASY_FROM && $chance($look) <= FirstLook::EASY_TO;
+        self::assertTrue($isEasy(self::look(66)));
+        $answers = [];
+        foreach (range(1, 11) as $number) {
+            $look = self::look(66, $answers);
+            self::assertSame(\in_array($number, [4], true), $look->isHard(), (string) $number);
+            self::assertSame(\in_array($number, [1, 4], true), $isEasy($look), (string) $number);
+            $answers[] = new Answer((string) $look->next($ids), $number <= 3 || 11 === $number ? Outcome::NotYet : Outcome::WorkedItOut);
+        }
+        self::assertTrue($isEasy(self::look(66, $answers)), 'the twelfth, after one that did not go');
+    }
+
     public function test_it_asks_at_most_twelve_different_steps_and_places_a_child_better_than_age_alone(): void
     {
         $map = Make::wholeMap();

@@ -201,6 +201,14 @@ export const useLook = (childId: Id) =>
         queryFn: () => ask(client.GET('/api/children/{childId}/first-look', { params: { path: { childId: toValue(childId) } } })),
         staleTime: 0,
     });
+/** Where a look would stand after each answer to the task that is shown: fetched while the parent reads it. */
+export const useLookAhead = (childId: string, done: () => number, enabled: () => boolean) =>
+    useQuery({
+        queryKey: ['look-ahead', childId, done],
+        queryFn: () => ask(client.GET('/api/children/{childId}/first-look/ahead', { params: { path: { childId } } })),
+        enabled,
+    });
+export const showLook = (childId: string, look: Schemas['FirstLookView']) => cache.setQueryData(keys.look(childId), look);
 const lookPath = (childId: string) => ({ params: { path: { childId } } });
 const useLookChange = <I>(childId: string, change: (input: I) => Promise<Schemas['FirstLookView']>) =>
     useChange('child', change, (look) => cache.setQueryData(keys.look(childId), look));

@@ -164,6 +164,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/children/{childId}/first-look/ahead": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** So that the next task is there at once, whatever the answer. */
+        get: operations["get_first_look_ahead"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/children/{childId}/first-look/answers": {
         parameters: {
             query?: never;
@@ -1158,8 +1175,12 @@ export interface components {
             number: number;
             step: components["schemas"]["StepView"];
             ask: string;
+            answer: string;
             lookFor: string;
-            bring?: string | null;
+            bring: string[];
+            spare: string;
+            picture: string;
+            onScreen: boolean;
         };
         FirstLookView: {
             childId: string;
@@ -1173,6 +1194,13 @@ export interface components {
             leftToday: number;
             there: number;
             unsure: number;
+            isHard: boolean;
+        };
+        FirstLookAheadView: {
+            atOnce: components["schemas"]["FirstLookView"];
+            workedItOut: components["schemas"]["FirstLookView"];
+            withHelp: components["schemas"]["FirstLookView"];
+            notYet: components["schemas"]["FirstLookView"];
         };
         ThingView: {
             id: string;
@@ -1913,6 +1941,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["FirstLookView"];
+                };
+            };
+        };
+    };
+    get_first_look_ahead: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                childId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Where it would stand after each answer to the task that is due */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FirstLookAheadView"];
                 };
             };
         };

@@ -66,6 +66,11 @@ final readonly class BridgeTen extends Prompt
         return $this->a === $this->b;
     }
 
+    public function kinds(): int
+    {
+        return 2;
+    }
+
     public function sights(): array
     {
         return [

@@ -64,6 +64,11 @@ final readonly class CarryOn extends Prompt
         return new Amounts(\strlen($row), $a, $b, $c);
     }
 
+    public function kinds(): int
+    {
+        return \count(array_unique(str_split($this->unit)));
+    }
+
     public function sights(): array
     {
         return [new Sight\Pattern($this->unit, $this->next, match ($this->ask) {

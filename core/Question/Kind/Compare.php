@@ -81,6 +81,11 @@ final readonly class Compare extends Prompt
         return 'which-more' === $this->ask;
     }
 
+    public function kinds(): int
+    {
+        return 2;
+    }
+
     public function sights(): array
     {
         return [new Sight\Pairs($this->a, $this->b), new Sight\Balance($this->a, $this->b)];

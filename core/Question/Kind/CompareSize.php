@@ -64,6 +64,11 @@ final readonly class CompareSize extends Prompt
         return parent::values() + ['what' => $this->by->value];
     }
 
+    public function kinds(): int
+    {
+        return $this->n;
+    }
+
     public function sights(): array
     {
         return [new Sight\Sizes($this->n, Property::Length === $this->by)];

@@ -65,6 +65,11 @@ final readonly class PileChart extends Prompt
         return new Amounts($this->a + $this->b + $this->c, $this->a, $this->b, $this->c);
     }
 
+    public function kinds(): int
+    {
+        return $this->c > 0 ? 3 : 2;
+    }
+
     public function sights(): array
     {
         return [new Sight\Chart($this->a, $this->b, $this->c)];

@@ -53,6 +53,11 @@ final readonly class SortBy extends Prompt
         return new Amounts(self::EACH * $this->groups, self::EACH, self::EACH, $this->groups > 2 ? self::EACH : 0);
     }
 
+    public function kinds(): int
+    {
+        return $this->groups;
+    }
+
     public function sights(): array
     {
         return [new Sight\Rings(max(2, $this->groups))];

@@ -11,6 +11,7 @@ use Pindle\App\Platform\Clock;
 use Pindle\App\Platform\Http\DeviceTime;
 use Pindle\App\Record\FirstLooks;
 use Pindle\Core\Child\Child;
+use Pindle\Core\Evidence\Outcome;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
@@ -42,6 +43,25 @@ final readonly class FirstLookController
         $this->looks->begin($this->child($childId), $this->views->known($input->canAlready), $this->clock->today());
 
         return $this->look($childId);
+    }
+
+    /** So that the next task is there at once, whatever the answer. */
+    #[Route('/ahead', name: 'first_look_ahead', methods: ['GET'])]
+    #[OA\Response(
+        response: 200,
+        description: 'Where it would stand after each answer to the task that is due',
+        content: new OA\JsonContent(ref: new Model(type: FirstLookAheadView::class)),
+    )]
+    public function ahead(string $childId): JsonResponse
+    {
+        $child = $this->child($childId);
+
+        return new JsonResponse(new FirstLookAheadView(
+            $this->views->of($child, Outcome::AtOnce),
+            $this->views->of($child, Outcome::WorkedItOut),
+            $this->views->of($child, Outcome::WithHelp),
+            $this->views->of($child, Outcome::NotYet),
+        ));
     }
 
     #[Route('/answers', name: 'first_look_answer', methods: ['POST'])]

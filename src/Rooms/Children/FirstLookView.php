@@ -16,6 +16,7 @@ final readonly class FirstLookView
      * @param int            $leftToday tasks that still fit today
      * @param int            $there     steps found to be there
      * @param int            $unsure    steps it is not sure of
+     * @param bool           $isHard    whether the last three did not go, so that it may well be enough
      */
     public function __construct(
         public string $childId,
@@ -29,6 +30,7 @@ final readonly class FirstLookView
         public int $leftToday,
         public int $there,
         public int $unsure,
+        public bool $isHard,
     ) {
     }
 }

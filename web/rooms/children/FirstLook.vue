@@ -5,13 +5,15 @@ import { Undo2 } from '@lucide/vue';
 
 import type { Schemas } from '@/api/client';
 import { deviceId, newId } from '@/api/device';
-import { useBeginLook, useLook, useLookAnswer, useLookStop, useLookUndo } from '@/api/queries';
+import { showLook, useBeginLook, useLook, useLookAhead, useLookAnswer, useLookStop, useLookUndo } from '@/api/queries';
 import Button from '@/kit/Button.vue';
 import Notice from '@/kit/Notice.vue';
 import Outcomes from '@/kit/Outcomes.vue';
 import TopBar from '@/kit/TopBar.vue';
 import ThreadKnot from '@/kit/ThreadKnot.vue';
 import Wait from '@/kit/Wait.vue';
+import Picture from '@/scene/Picture.vue';
+import TurnedToChild from '@/scene/TurnedToChild.vue';
 
 /** A first look: tiny tasks, one tap each, on a phone in one hand. It may stop at any time and go on another day. */
 const props = defineProps<{ childId: string }>();
@@ -22,11 +24,22 @@ const begin = useBeginLook(props.childId);
 const answer = useLookAnswer(props.childId);
 const undo = useLookUndo(props.childId);
 const stop = useLookStop(props.childId);
-const saw = (outcome: Schemas['Outcome']) =>
-    answer.mutate(
-        { id: newId(), stepId: look.data.value!.task!.step.id, outcome, deviceId: deviceId(), at: Date.now() },
-        { onError: () => void look.refetch() },
-    );
+const ahead = useLookAhead(
+    props.childId,
+    () => look.data.value?.done ?? 0,
+    () => look.data.value?.state === 'open' && !answer.isPending.value,
+);
+function saw(outcome: Schemas['Outcome']) {
+    const stepId = look.data.value!.task!.step.id;
+    const next = ahead.data.value?.[camel[outcome]];
+    // What comes next is shown at once; what the house says when it answers is the same.
+    if (next && next.done === look.data.value!.done + 1) {
+        showLook(props.childId, next);
+    }
+    answer.mutate({ id: newId(), stepId, outcome, deviceId: deviceId(), at: Date.now() }, { onError: () => void look.refetch() });
+}
+const camel = { 'at-once': 'atOnce', 'worked-it-out': 'workedItOut', 'with-help': 'withHelp', 'not-yet': 'notYet' } as const;
+const turned = ref(false);
 const busy = computed(() => [begin, answer, undo, stop].some((one) => one.isPending.value));
 const error = computed(() => [begin, answer, undo, stop].map((one) => one.error.value).find(Boolean));
 </script>
@@ -70,9 +83,34 @@ const error = computed(() => [begin, answer, undo, stop].map((one) => one.error.
 
             <template v-else-if="look.data.value.task">
                 <p class="text-soft">{{ look.data.value.task.step.name }}, {{ look.data.value.task.step.reach }}</p>
+                <div v-if="look.data.value.task.bring.length">
+                    <p><b>Lay out</b>, as in the picture: {{ look.data.value.task.bring.join(', ') }}.</p>
+                    <p v-if="look.data.value.task.spare" class="text-soft">{{ look.data.value.task.spare }}</p>
+                </div>
+                <p v-else class="text-soft">
+                    {{ look.data.value.task.onScreen ? 'Nothing to lay out: show the picture.' : 'Nothing to lay out.' }}
+                </p>
                 <p class="text-2xl leading-snug font-bold" data-ask>{{ look.data.value.task.ask }}</p>
-                <p v-if="look.data.value.task.bring"><b>Have ready:</b> {{ look.data.value.task.bring }}</p>
-                <p><span class="text-soft">It is there when</span> {{ look.data.value.task.lookFor }}.</p>
+                <div
+                    v-if="look.data.value.task.picture"
+                    class="flex min-h-36 flex-1 items-center justify-center rounded-2xl border border-hem bg-paper p-3"
+                    data-picture
+                >
+                    <div class="h-40 w-full"><Picture :svg="look.data.value.task.picture" /></div>
+                </div>
+                <div class="flex items-start gap-2">
+                    <p class="flex-1">
+                        <span class="text-soft">Look for</span> <b>{{ look.data.value.task.answer }}</b><br /><span
+                            class="text-soft"
+                            >It is there when {{ look.data.value.task.lookFor }}.</span
+                        >
+                    </p>
+                    <Button v-if="look.data.value.task.onScreen" @click="turned = true">Turn</Button>
+                </div>
+                <p v-if="look.data.value.isHard" class="rounded-lg border-2 border-hem bg-paper p-3">
+                    Three did not go, so here comes an easy one. You may well stop here: nothing is lost, and it goes on another
+                    day.
+                </p>
                 <p class="text-soft">Only look: do not help yet, and do not correct.</p>
                 <div class="sticky bottom-0 -mx-4 mt-auto border-t border-hem bg-linen px-4 pt-3 pb-4">
                     <Outcomes :disabled="busy" @tap="saw($event)" />
@@ -115,5 +153,6 @@ const error = computed(() => [begin, answer, undo, stop].map((one) => one.error.
                 </div>
             </section>
         </div>
+        <TurnedToChild v-if="turned && look.data.value?.task" :picture="look.data.value.task.picture" @back="turned = false" />
     </div>
 </template>

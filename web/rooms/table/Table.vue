@@ -16,6 +16,7 @@ import TopBar from '@/kit/TopBar.vue';
 import Wait from '@/kit/Wait.vue';
 import { useKeys } from '@/kit/keys';
 import Picture from '@/scene/Picture.vue';
+import TurnedToChild from '@/scene/TurnedToChild.vue';
 
 import Advice from './Advice.vue';
 import AllAtOnce from './AllAtOnce.vue';
@@ -25,7 +26,7 @@ import HowItGoes from './HowItGoes.vue';
 import LastQuestion from './LastQuestion.vue';
 import Noticing from './Noticing.vue';
 import Seats from './Seats.vue';
-import TurnedToChild from './TurnedToChild.vue';
+
 import { doneCount, newest, seatOf } from './table';
 import { useAdvice, useEnd, useTable, useTaps } from './useTable';
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Dialog, DialogPanel } from '@headlessui/vue';
 
-import Picture from '@/scene/Picture.vue';
+import Picture from './Picture.vue';
 
 /** Only the picture: no words, no answer. A press anywhere turns it back. */
 defineProps<{ picture: string }>();
