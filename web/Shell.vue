@@ -26,7 +26,7 @@ useZoneOnce(() => lock.data.value?.who === 'parent' && !lock.data.value.demo);
 const showKeys = ref(false);
 const finding = ref(false);
 /** Rooms worked in with one hand have the whole screen. */
-const bare = computed(() => route.name === 'table' || route.name === 'first-look');
+const bare = computed(() => ['table', 'first-look', 'evening'].includes(String(route.name)));
 // On a phone the rooms are wider than the screen: the one you are in is scrolled into sight.
 watch(
     () => route.name,

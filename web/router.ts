@@ -32,11 +32,27 @@ export const router = createRouter({
             component: () => import('./rooms/children/FirstLook.vue'),
             props: true,
         },
+        {
+            name: 'evening',
+            meta: { title: 'First evening' },
+            path: '/first-evening',
+            component: () => import('./rooms/evening/Evening.vue'),
+        },
         { name: 'cupboard', path: '/cupboard', component: () => import('./rooms/cupboard/Cupboard.vue') },
         { name: 'activities', path: '/activities', component: () => import('./rooms/activities/Activities.vue') },
         { name: 'house', path: '/house', component: () => import('./rooms/house/House.vue') },
         { path: '/:rest(.*)*', redirect: '/' },
     ],
+});
+
+/** A house that has not begun, or whose first morning it is, opens with its first evening, unless it was left for now. */
+router.beforeEach(async (to) => {
+    if (to.name !== 'today' || sessionStorage.getItem('left-the-evening') === 'true') {
+        return true;
+    }
+    const { eveningScreen } = await import('./api/queries');
+    const screen = await eveningScreen().catch(() => 'over');
+    return screen === 'over' || screen === 'done' ? true : { name: 'evening' };
 });
 
 /** Every page says in its title which room it is. */

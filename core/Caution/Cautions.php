@@ -129,6 +129,12 @@ final class Cautions
         ];
     }
 
+    /** @return list<Allergen> all there are words for */
+    public function known(): array
+    {
+        return $this->allergens;
+    }
+
     /** The allergen a word for an allergy means; null when nobody knows it. */
     public function allergen(string $word): ?Allergen
     {

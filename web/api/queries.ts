@@ -21,6 +21,7 @@ export const cache = new QueryClient({
 /** Where each answer is kept. */
 export const keys = {
     house: ['house'],
+    evening: ['evening'],
     lock: ['lock'],
     devices: ['devices'],
     copies: ['copies'],
@@ -66,6 +67,19 @@ function useChange<I, O>(what: keyof typeof stale, change: (input: I) => Promise
 
 type Id = MaybeRefOrGetter<string>;
 const there = (id: Id) => () => toValue(id) !== '';
+
+/** The first evening: where it stands, and on to the next screen. What each step answers is what is shown next. */
+const lookAtEvening = () => ask(client.GET('/api/evening'));
+export const useEvening = () => useQuery({ queryKey: keys.evening, queryFn: lookAtEvening, staleTime: 0 });
+export const eveningScreen = () =>
+    cache.fetchQuery({ queryKey: keys.evening, queryFn: lookAtEvening, staleTime: 60_000 }).then((evening) => evening.screen);
+const useEveningChange = <I>(change: (input: I) => Promise<Schemas['EveningView']>) =>
+    useChange('child', change, (evening) => cache.setQueryData(keys.evening, evening));
+export const useEveningWho = () =>
+    useEveningChange((body: Schemas['WhoInput']) => ask(client.POST('/api/evening/who', { body })));
+export const useEveningGo = () => useEveningChange((body: Schemas['StepInput']) => ask(client.POST('/api/evening', { body })));
+export const useEveningBack = () =>
+    useEveningChange((body: Schemas['StepInput']) => ask(client.POST('/api/evening/back', { body })));
 
 export const useHouse = () => useQuery({ queryKey: keys.house, queryFn: () => ask(client.GET('/api/house')), staleTime: 60_000 });
 export const useHouseChange = () =>

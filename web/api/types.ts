@@ -325,6 +325,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/evening": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_evening"];
+        put?: never;
+        post: operations["post_evening_go"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/evening/who": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post_evening_who"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/evening/back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post_evening_back"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/house/copies": {
         parameters: {
             query?: never;
@@ -886,6 +934,38 @@ export interface components {
         AmountInput: {
             by: number;
         };
+        NewChildInput: {
+            name: string;
+            born: string;
+        };
+        WhoInput: {
+            children: components["schemas"]["NewChildInput"][];
+            /** @default null */
+            littleOne?: number | null;
+            /** @default [] */
+            allergies?: string[];
+        };
+        /** @enum {string} */
+        Screen: "who" | "things" | "cards" | "tomorrow" | "done" | "morning" | "over";
+        /** @enum {string} */
+        Seen: "often" | "sometimes" | "not-yet" | "not-sure";
+        /** @enum {string} */
+        Take: "try-tomorrow" | "another" | "now";
+        /** @enum {string} */
+        ClosingMark: "all-alone" | "mostly-alone" | "mostly-with-me" | "not-yet" | "did-not-happen";
+        StepInput: {
+            screen: components["schemas"]["Screen"];
+            /** @default [] */
+            things?: string[];
+            /** @default null */
+            card?: string | null;
+            /** @default null */
+            seen?: components["schemas"]["Seen"] | (never | null);
+            /** @default null */
+            take?: components["schemas"]["Take"] | (never | null);
+            /** @default null */
+            mark?: components["schemas"]["ClosingMark"] | (never | null);
+        };
         HouseInput: {
             settings: {
                 [key: string]: string;
@@ -1251,6 +1331,44 @@ export interface components {
         LackingsView: {
             activities: number;
             lacking: components["schemas"]["LackingView"][];
+        };
+        AllergenView: {
+            id: string;
+            name: string;
+        };
+        InSightView: {
+            id: string;
+            name: string;
+            picture: string;
+            chosen: boolean;
+            why?: string | null;
+        };
+        CardView: {
+            stepId: string;
+            number: number;
+            of: number;
+            does: string;
+        };
+        OfferView: {
+            name: string;
+            inShort: string;
+            putOut: string[];
+            say: string;
+            lookFor: string;
+            ifEasy: string;
+            ifHard: string;
+            cautions: components["schemas"]["CautionView"][];
+            picture: string;
+        };
+        EveningView: {
+            screen: components["schemas"]["Screen"];
+            childName?: string | null;
+            allergens: components["schemas"]["AllergenView"][];
+            things: components["schemas"]["InSightView"][];
+            card?: components["schemas"]["CardView"] | (never | null);
+            offer?: components["schemas"]["OfferView"] | (never | null);
+            tableId?: string | null;
+            after?: string | null;
         };
         CopyView: {
             name: string;
@@ -2217,6 +2335,98 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ThingView"];
+                };
+            };
+        };
+    };
+    get_evening: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Where the first evening stands */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EveningView"];
+                };
+            };
+        };
+    };
+    post_evening_go: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StepInput"];
+            };
+        };
+        responses: {
+            /** @description Where the first evening stands */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EveningView"];
+                };
+            };
+        };
+    };
+    post_evening_who: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WhoInput"];
+            };
+        };
+        responses: {
+            /** @description Where the first evening stands */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EveningView"];
+                };
+            };
+        };
+    };
+    post_evening_back: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StepInput"];
+            };
+        };
+        responses: {
+            /** @description Where the first evening stands */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EveningView"];
                 };
             };
         };

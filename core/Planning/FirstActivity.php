@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\Core\Planning;
+
+use Pindle\Core\Activity\Catalogue;
+use Pindle\Core\Activity\Part;
+use Pindle\Core\Calendar\Span;
+use Pindle\Core\Caution\Cautions;
+use Pindle\Core\Skill\SkillMap;
+
+/** One activity of about five minutes for one child, with what is in sight or with nothing at all: where a family begins. */
+final readonly class FirstActivity
+{
+    public const MINUTES = 5;
+
+    /** An activity that lays out has so many minutes more. */
+    private const LAYING_OUT = 5;
+
+    private Candidates $candidates;
+    private SettingOut $settingOut;
+
+    public function __construct(SkillMap $map, Catalogue $catalogue, Cautions $cautions)
+    {
+        $this->candidates = new Candidates($catalogue);
+        $this->settingOut = new SettingOut($map, $catalogue, $cautions);
+    }
+
+    /**
+     * The best there is for the first of the request's learners: with the things where there are any, else without. Also for a child who has
+     * no sittings yet: a song on the lap is a beginning.
+     *
+     * @param list<string> $passed ids of activities that were passed over
+     */
+    public function of(DayRequest $request, array $passed): ?SetUp
+    {
+        $learner = $request->learners[0] ?? null;
+        if (null === $learner) {
+            return null;
+        }
+        $all = array_values(array_filter(
+            $this->candidates->of($learner, $request->date, $request->places, $request->quiet, [], [], $request->rules),
+            static fn (Candidate $candidate): bool => !\in_array($candidate->activity->id, $passed, true),
+        ));
+        $withThings = array_filter($all, static fn (Candidate $candidate): bool => [] !== $candidate->activity->roles && [] !== $request->things);
+        foreach ([...$withThings, ...$all] as $candidate) {
+            $setUp = $this->setOut($request, $candidate);
+            if (null !== $setUp) {
+                return $setUp;
+            }
+        }
+
+        return null;
+    }
+
+    private function setOut(DayRequest $request, Candidate $candidate): ?SetUp
+    {
+        $child = $candidate->learner->child;
+        $activity = $candidate->activity;
+        $size = $child->setSizeOn($request->date);
+        $count = max($size->fewest, $size->fitting(self::MINUTES * 60, $activity->seconds));
+        $start = $request->windows[0]->start ?? 0;
+
+        return $this->settingOut->setUp(
+            $request,
+            $activity,
+            Candidates::placesOf($activity, $request->places)[0],
+            $child->mayBeAloneOn($request->date) ? $activity->part : Part::With,
+            Span::lasting($start, self::MINUTES + self::LAYING_OUT),
+            [$this->settingOut->sitting($request, $candidate, $candidate->value(), $count)],
+            [],
+        );
+    }
+}
