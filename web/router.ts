@@ -1,5 +1,7 @@
 import { createRouter, createWebHistory } from 'vue-router';
 
+import { eveningScreen } from './api/queries';
+
 /** The rooms with a place in the bar, and the key that follows g. Kept free: w Week, p Make, j Journal. */
 export const rooms = [
     { name: 'today', path: '/', title: 'Today', key: 't' },
@@ -50,7 +52,6 @@ router.beforeEach(async (to) => {
     if (to.name !== 'today' || sessionStorage.getItem('left-the-evening') === 'true') {
         return true;
     }
-    const { eveningScreen } = await import('./api/queries');
     const screen = await eveningScreen().catch(() => 'over');
     return screen === 'over' || screen === 'done' ? true : { name: 'evening' };
 });

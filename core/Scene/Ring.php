@@ -14,7 +14,7 @@ final class Ring
     {
         [$n, $cell] = [$sight->n, $canvas->cell()];
         // So many of one cell's width along the ring; a child sees that it is one only where its middle is empty.
-        $radius = max(0.9 * $cell, $n * $cell / (2 * \M_PI));
+        $radius = max($cell, 1.15 * $n * $cell / (2 * \M_PI));
         $marks = [];
         for ($i = 0; $i < $n; ++$i) {
             $turn = 2 * \M_PI * $i / $n - \M_PI / 2;

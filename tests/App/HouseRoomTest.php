@@ -92,8 +92,8 @@ final class HouseRoomTest extends ApiTestCase
         $this->addChild('Elder', '2018-06-01');
         $this->addChild('Little', '2024-02-01');
         $table = $this->ask('GET', '/table/'.$setUp['id']);
-        self::assertStringStartsWith('Elder: ', (string) $table['twist']);
-        self::assertStringStartsWith('Little: ', (string) $table['toddlerJob']);
+        self::assertStringStartsWith('Elder ', (string) $table['twist']);
+        self::assertStringStartsWith('Little ', (string) $table['toddlerJob']);
     }
 
     /** @return array{string, bool} */

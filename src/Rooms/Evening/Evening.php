@@ -108,7 +108,7 @@ final readonly class Evening
             }
             if (null !== $who->littleOne) {
                 $born = $this->clock->today()->plusDays(-(int) round($who->littleOne * 30.44));
-                $this->add('The little one', $born->toString(), $allergies);
+                $this->add('Little one', $born->toString(), $allergies);
             }
             $evening->screen = Screen::Things;
             $this->entities->persist($evening);

@@ -81,8 +81,8 @@ final readonly class TableViews
             $words->easier,
             $words->further,
             $words->childTurn,
-            $this->forAnother($words->twist, $this->elder($stored)),
-            $this->forAnother($words->toddler, $this->littleOne($stored)),
+            self::forElder($words->twist, $this->elder($stored)),
+            self::forLittleOne($words->toddler, $this->littleOne($stored)),
             $words->check,
             $words->tidy,
             $words->waiting,
@@ -123,7 +123,7 @@ final readonly class TableViews
             isset($records[$sitting->childId]) ? Ladder::help($records[$sitting->childId]->state($course->stepId)) : $course->help,
             Asking::SayAlong === $settings->asking,
             [
-                $this->words->say('looking', $settings->wayIn),
+                ...\in_array($course->form, [Form::Things, Form::Pictures], true) ? [$this->words->say('looking', $settings->wayIn)] : [],
                 ...Asking::SayAlong === $settings->asking ? [$this->words->say('asking', $settings->asking)] : [],
                 $this->words->say('after_mistakes', $settings->afterMistake),
             ],
@@ -223,10 +223,16 @@ final readonly class TableViews
         );
     }
 
-    /** What another child of the house could do at the same lay-out; null where there is none. */
-    private function forAnother(string $words, ?Child $child): ?string
+    /** What an elder child of the house could do at the same lay-out; null where there is none. */
+    private static function forElder(string $words, ?Child $child): ?string
     {
-        return null === $child ? null : $child->name.': '.$words;
+        return null === $child ? null : (string) preg_replace('/^An elder\b/', $child->name, $words);
+    }
+
+    /** The job of a little one; null where there is none. */
+    private static function forLittleOne(string $words, ?Child $child): ?string
+    {
+        return null === $child ? null : $child->name.' '.lcfirst($words);
     }
 
     /** The eldest child of the house who is not at it, if a year or more older than all who are. */

@@ -84,7 +84,7 @@ const error = computed(() => [begin, answer, undo, stop].map((one) => one.error.
             <template v-else-if="look.data.value.task">
                 <p class="text-soft">{{ look.data.value.task.step.name }}, {{ look.data.value.task.step.reach }}</p>
                 <div v-if="look.data.value.task.bring.length">
-                    <p><b>Lay out</b>, as in the picture: {{ look.data.value.task.bring.join(', ') }}.</p>
+                    <p><b>Lay out</b>, as in the picture: {{ look.data.value.task.bring.join('; ') }}.</p>
                     <p v-if="look.data.value.task.spare" class="text-soft">{{ look.data.value.task.spare }}</p>
                 </div>
                 <p v-else class="text-soft">

@@ -68,7 +68,7 @@ const marks: [Schemas['ClosingMark'], string][] = [
         </div>
         <Wait v-if="evening.isPending.value" what="Looking…" />
         <div v-else-if="!evening.data.value" class="p-4"><Notice :error="evening.error.value" /></div>
-        <main v-else class="flex flex-1 flex-col gap-4 p-4" :data-screen="screen">
+        <div v-else class="flex flex-1 flex-col gap-4 p-4" :data-screen="screen">
             <Notice v-if="!Object.keys(fields).length" :error="error" />
 
             <Who
@@ -157,6 +157,6 @@ const marks: [Schemas['ClosingMark'], string][] = [
                     <li><RouterLink to="/" class="font-bold text-deep underline">The day</RouterLink></li>
                 </ul>
             </section>
-        </main>
+        </div>
     </div>
 </template>

@@ -32,8 +32,8 @@ const next = () =>
                 ><input v-bind="control" v-model="child.born" type="date" class="text-lg" />
             </Field>
         </div>
-        <Button v-if="children.length < MOST" kind="quiet" class="self-start" @click="children.push({ name: '', born: '' })"
-            >Another</Button
+        <Button v-if="children.length < MOST" kind="quiet" class="-ml-4 self-start" @click="children.push({ name: '', born: '' })"
+            >Another child</Button
         >
         <Field id="little-one" v-slot="{ control }" label="Anyone else under three?" :error="fields.littleOne"
             ><select v-bind="control" v-model="littleOne" class="min-h-11 w-full rounded-lg border-2 border-hem bg-paper px-2">

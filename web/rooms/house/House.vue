@@ -102,7 +102,7 @@ const zones = computed(() => {
                     otherwise-words="As usual"
                     @choose="choose"
                 />
-                <h3 class="mt-6 mb-2">What this house does without</h3>
+                <h3 class="mt-6 mb-2 text-lg font-bold">What this house does without</h3>
                 <ul class="space-y-3">
                     <li v-for="rule in house.data.value.allRules" :key="rule.id" :data-rule="rule.id">
                         <Toggle
