@@ -10,6 +10,9 @@ final readonly class Settings
     /** Under this many months a written answer is not expected, unless chosen for this very child. */
     public const WRITING_FROM_MONTHS = 60;
 
+    /** What the house pays with. */
+    public CoinSet $coins;
+
     public function __construct(
         public WayIn $wayIn = WayIn::SeeIt,
         public Fingers $fingers = Fingers::BringThings,
@@ -27,7 +30,9 @@ final readonly class Settings
         public PlannedFrom $plannedFrom = PlannedFrom::TwentyMonths,
         public Asking $asking = Asking::Ask,
         public AfterMistake $afterMistake = AfterMistake::ShowAgain,
+        ?CoinSet $coins = null,
     ) {
+        $this->coins = $coins ?? CoinSet::play();
     }
 
     /**
@@ -35,8 +40,9 @@ final readonly class Settings
      *
      * @param array<string, string> $own   setting => answer
      * @param array<string, string> $house setting => answer
+     * @param CoinSet|null          $coins of the house; null for play coins
      */
-    public static function chosen(array $own, array $house, int $ageInMonths): self
+    public static function chosen(array $own, array $house, int $ageInMonths, ?CoinSet $coins = null): self
     {
         if ($ageInMonths < self::WRITING_FROM_MONTHS && Answering::Writing->value === ($house['answering'] ?? null)) {
             unset($house['answering']);
@@ -68,13 +74,32 @@ final readonly class Settings
             PlannedFrom::from($answer(Setting::PlannedFrom)),
             Asking::from($answer(Setting::Asking)),
             AfterMistake::from($answer(Setting::AfterMistake)),
+            $coins,
         );
     }
 
     /** The same, with questions put this way. */
     public function asked(Asking $asking): self
     {
-        return new self(...['asking' => $asking] + get_object_vars($this));
+        return new self(
+            $this->wayIn,
+            $this->fingers,
+            $this->frameFilling,
+            $this->comparingSign,
+            $this->answering,
+            $this->signsArrive,
+            $this->thingsStay,
+            $this->takingBegins,
+            $this->acrossTen,
+            $this->namingNumerals,
+            $this->wholeInBond,
+            $this->difference,
+            $this->secureRule,
+            $this->plannedFrom,
+            $asking,
+            $this->afterMistake,
+            $this->coins,
+        );
     }
 
     /** The answer where nobody has chosen one: the first, but the youngest say along. */

@@ -11,6 +11,7 @@ use Pindle\App\Platform\Database\Readable;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Calendar\Span;
 use Pindle\Core\Child\Child;
+use Pindle\Core\Child\CoinSet;
 use Pindle\Core\Child\Settings;
 use Symfony\Component\Uid\Uuid;
 
@@ -92,11 +93,11 @@ class ChildEntity implements Readable
      * @param array<string, string> $houseSettings setting => answer for the whole house
      * @param LocalDate             $on            the day the child's age is taken on
      */
-    public function toCore(array $houseSettings, LocalDate $on): Child
+    public function toCore(array $houseSettings, LocalDate $on, ?CoinSet $coins = null): Child
     {
         $child = $this->withDefaults();
 
-        return $child->taught(Settings::chosen($this->settings, $houseSettings, $child->ageInMonths($on)));
+        return $child->taught(Settings::chosen($this->settings, $houseSettings, $child->ageInMonths($on), $coins));
     }
 
     private function withDefaults(): Child

@@ -35,9 +35,9 @@ final class Children
     /** @return list<Child> in the order they came into the house */
     public function present(LocalDate $on): array
     {
-        $settings = $this->house->settings();
+        [$settings, $coins] = [$this->house->settings(), $this->house->coins()];
 
-        return array_map(static fn (ChildEntity $child): Child => $child->toCore($settings, $on), $this->here());
+        return array_map(static fn (ChildEntity $child): Child => $child->toCore($settings, $on, $coins), $this->here());
     }
 
     /** @throws Refusal 404 when there is no such child in the house now */
@@ -190,7 +190,7 @@ final class Children
 
     public function toCore(ChildEntity $child, LocalDate $on): Child
     {
-        return $child->toCore($this->house->settings(), $on);
+        return $child->toCore($this->house->settings(), $on, $this->house->coins());
     }
 
     /** @return list<ChildEntity> in the order they came into the house */

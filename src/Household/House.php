@@ -9,6 +9,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use Pindle\App\Platform\Clock;
 use Pindle\App\Platform\Http\Refusal;
 use Pindle\Core\Activity\HouseRule;
+use Pindle\Core\Child\CoinSet;
 use Symfony\Contracts\Service\ResetInterface;
 
 /** What holds for the whole house. */
@@ -38,6 +39,14 @@ final class House implements ResetInterface
         return array_values(array_filter(array_map(HouseRule::tryFrom(...), $this->kept()->rules ?? [])));
     }
 
+    /** What it pays with. */
+    public function coins(): CoinSet
+    {
+        $coins = $this->kept()?->coins;
+
+        return null === $coins ? CoinSet::play() : CoinSet::parse($coins);
+    }
+
     /** Counts its changes; 0 before the first. */
     public function version(): int
     {
@@ -47,13 +56,14 @@ final class House implements ResetInterface
     /**
      * @param array<string, string> $settings setting => answer
      * @param list<HouseRule>       $rules    what it does without
+     * @param CoinSet               $coins    it pays with
      * @param int                   $version  the parent saw
      *
      * @throws Refusal 409 when it was changed meanwhile
      */
-    public function change(array $settings, array $rules, int $version): void
+    public function change(array $settings, array $rules, CoinSet $coins, int $version): void
     {
-        $this->changes->make(function () use ($version, $settings, $rules): void {
+        $this->changes->make(function () use ($version, $settings, $rules, $coins): void {
             $house = $this->entities->find(HouseEntity::class, HouseEntity::ID);
             if (null !== $house) {
                 $this->entities->refresh($house);
@@ -63,6 +73,7 @@ final class House implements ResetInterface
             }
             $house ??= new HouseEntity();
             $house->settings = $settings;
+            $house->coins = $coins->toString();
             $house->rules = array_map(static fn (HouseRule $rule): string => $rule->value, $rules);
             $this->entities->persist($house);
         });

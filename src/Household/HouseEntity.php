@@ -8,6 +8,7 @@ use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 use Pindle\App\Platform\Database\Kept;
 use Pindle\App\Platform\Database\Readable;
+use Pindle\Core\Child\CoinSet;
 
 /** What holds for the whole house. There is one row. */
 #[ORM\Entity]
@@ -28,6 +29,10 @@ class HouseEntity implements Readable
     #[ORM\Column(type: Types::JSON, options: ['default' => '[]'])]
     public array $rules = [];
 
+    /** The coins it pays with, as they were typed; null for play coins. */
+    #[ORM\Column(length: 200, nullable: true)]
+    public ?string $coins = null;
+
     /** The time zone the household lives in; null for the machine's own. A change never rewrites stored days. */
     #[ORM\Column(length: 60, nullable: true)]
     public ?string $zone = null;
@@ -44,5 +49,6 @@ class HouseEntity implements Readable
     public function mustRead(): void
     {
         Kept::texts(array_values($this->settings), $this->rules);
+        null === $this->coins || CoinSet::parse($this->coins);
     }
 }

@@ -15,6 +15,7 @@ use Pindle\Core\Calendar\Span;
 use Pindle\Core\Caution\Caution;
 use Pindle\Core\Caution\Cautions;
 use Pindle\Core\Child\Child;
+use Pindle\Core\Child\CoinSet;
 use Pindle\Core\Evidence\Help;
 use Pindle\Core\Planning\Course;
 use Pindle\Core\Planning\Lack;
@@ -22,6 +23,8 @@ use Pindle\Core\Planning\LackReason;
 use Pindle\Core\Planning\LayOut;
 use Pindle\Core\Planning\SetUp;
 use Pindle\Core\Planning\Sitting;
+use Pindle\Core\Question\Kind;
+use Pindle\Core\Question\Prompt;
 use Pindle\Core\Question\QuestionSet;
 use Pindle\Core\Skill\Form;
 use Pindle\Core\Skill\SkillMap;
@@ -162,7 +165,12 @@ final readonly class Lacks
     /** A set for somebody who never met the step. */
     public function questions(Activity $activity, Step $step, int $seed): QuestionSet
     {
-        return QuestionSet::choose($activity->serves[$step->skill->id], $step, [], self::QUESTIONS, null, null, new Randomizer(new Xoshiro256StarStar($seed)));
+        $coins = CoinSet::play();
+        $kind = $activity->serves[$step->skill->id]->where(
+            static fn (Prompt $prompt): bool => !$prompt instanceof Kind\MakeAmount || $prompt->fits($coins),
+        );
+
+        return QuestionSet::choose($kind, $step, [], self::QUESTIONS, null, null, new Randomizer(new Xoshiro256StarStar($seed)));
     }
 
     /** @return list<Step> */

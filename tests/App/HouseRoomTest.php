@@ -82,6 +82,15 @@ final class HouseRoomTest extends ApiTestCase
         self::assertSame([false, true], [$table['showsScreen'], $table['notesAfter']]);
     }
 
+    public function test_a_house_pays_with_its_own_coins(): void
+    {
+        $house = $this->ask('GET', '/house');
+        self::assertSame('1, 2, 5, 10, 20, 50', $house['coins']);
+        $change = static fn (string $coins): array => ['settings' => [], 'rules' => [], 'coins' => $coins, 'version' => $house['version']];
+        $this->refuse(422, 'coins', 'PUT', '/house', $change('1, 2, beads'));
+        self::assertSame('1, 3 x 4', $this->ask('PUT', '/house', $change('3 x 4, 1'))['coins']);
+    }
+
     /** An elder and a little one are spoken of where there is one. */
     public function test_others_of_the_house_get_a_part_at_the_table_where_there_are_such(): void
     {

@@ -9,6 +9,8 @@ use PHPUnit\Framework\TestCase;
 use Pindle\Core\Activity\Place;
 use Pindle\Core\Advice\RankedStep;
 use Pindle\Core\Calendar\Span;
+use Pindle\Core\Child\CoinSet;
+use Pindle\Core\Child\InvalidCoins;
 use Pindle\Core\Child\Settings;
 use Pindle\Core\Evidence\ChildRecord;
 use Pindle\Core\Evidence\Mark;
@@ -119,6 +121,48 @@ final class TeachingTest extends TestCase
             ));
             self::assertSame([$fills, [$fills[2]]], [$of('guess-count'), $of('guess-others')], $step);
         }
+    }
+
+    /** @param array<int, int> $atHand */
+    #[TestWith(['1, 2, 5', [1 => 10, 2 => 10, 5 => 10], '1, 2, 5'])]
+    #[TestWith([' 25 x 4 ,1×100, 5', [1 => 100, 5 => 10, 25 => 4], '1 x 100, 5, 25 x 4'])]
+    #[TestWith(['100', [100 => 10], '100'])]
+    public function test_a_house_has_its_own_coins(string $typed, array $atHand, string $kept): void
+    {
+        $coins = CoinSet::parse($typed);
+
+        self::assertSame([$atHand, $kept], [$coins->atHand, $coins->toString()]);
+    }
+
+    #[TestWith([''])]
+    #[TestWith(['0'])]
+    #[TestWith(['101'])]
+    #[TestWith(['2 x 0'])]
+    #[TestWith(['2 x 101'])]
+    #[TestWith(['2, 2'])]
+    #[TestWith(['two'])]
+    #[TestWith(['1,2,3,4,5,6,7,8,9,10,11,12,13'])]
+    public function test_what_is_no_set_of_coins_is_refused(string $typed): void
+    {
+        $this->expectException(InvalidCoins::class);
+
+        CoinSet::parse($typed);
+    }
+
+    public function test_only_what_the_coins_at_hand_can_do_is_asked(): void
+    {
+        $coins = CoinSet::parse('1 x 3, 5 x 2, 25');
+        $fits = static fn (string $ask): array => array_values(array_filter(
+            range(1, 20),
+            static fn (int $n): bool => (new Kind\MakeAmount($ask, $n))->fits($coins),
+        ));
+
+        self::assertSame([1, 5], $fits('name-coin'));
+        self::assertSame([1, 2, 3, 5, 10], $fits('make-one-kind'));
+        self::assertSame([1, 2, 3, 5, 6, 7, 8, 10, 11, 12, 13], $fits('make-amount'));
+        $drawing = Drawn::of(Picture::Coins, new Kind\MakeAmount('make-amount', 8), settings: new Settings(coins: $coins));
+        self::assertSame('811155', Drawn::written($drawing), 'the price, then what is in the purse');
+        self::assertSame('5', Drawn::written(Drawn::of(Picture::Coins, new Kind\MakeAmount('name-coin', 5), settings: new Settings(coins: $coins))));
     }
 
     public function test_order_is_asked_downwards_and_by_a_run_of_gaps(): void

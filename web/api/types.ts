@@ -973,6 +973,8 @@ export interface components {
             version: number;
             /** @default [] */
             rules?: ("no-food" | "no-dice-or-cards" | "no-coins" | "no-winners" | "no-screen" | "no-noting")[];
+            /** @default  */
+            coins?: string;
         };
         ZoneInput: {
             zone: string;
@@ -1432,6 +1434,7 @@ export interface components {
             questions: components["schemas"]["SettingView"][];
             rules: string[];
             allRules: components["schemas"]["RuleView"][];
+            coins: string;
             version: number;
             setAside: components["schemas"]["SetAsideView"][];
         };

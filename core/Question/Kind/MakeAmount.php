@@ -4,17 +4,19 @@ declare(strict_types=1);
 
 namespace Pindle\Core\Question\Kind;
 
+use Pindle\Core\Child\CoinSet;
 use Pindle\Core\Evidence\Method;
 use Pindle\Core\Evidence\Slip;
 use Pindle\Core\Question\Amounts;
+use Pindle\Core\Question\CoinWays;
 use Pindle\Core\Question\Prompt;
 use Pindle\Core\Question\Sight;
 use Pindle\Core\Skill\Step;
 
-/** An amount paid with one kind of coin, then with any mixture; one can be paid in one way only. */
+/** Coins named; an amount paid with one kind of coin, then with any mixture; one can be paid in one way only. */
 final readonly class MakeAmount extends Prompt
 {
-    public const ASKS = ['make-amount', 'make-one-kind'];
+    public const ASKS = ['make-amount', 'make-one-kind', 'name-coin'];
     public const METHODS = [Method::CountedOn, Method::KnownFact, Method::SawIt, Method::CountedAll];
     public const SLIPS = [Slip::Guesses];
 
@@ -33,6 +35,7 @@ final readonly class MakeAmount extends Prompt
             if ($n <= 10 || 0 === $n % 5) {
                 $all[] = new self('make-one-kind', $n);
             }
+            $all[] = new self('name-coin', $n);
         }
 
         return $all;
@@ -55,7 +58,17 @@ final readonly class MakeAmount extends Prompt
 
     public function sights(): array
     {
-        return [new Sight\Coins($this->n, $this->ofOneKind())];
+        return [new Sight\Coins($this->n, $this->ofOneKind(), 'name-coin' === $this->ask)];
+    }
+
+    /** Whether it can be asked with these coins. */
+    public function fits(CoinSet $coins): bool
+    {
+        return match ($this->ask) {
+            'name-coin' => isset($coins->atHand[$this->n]),
+            'make-one-kind' => $coins->paysWithOneKind($this->n),
+            default => [] !== CoinWays::of($this->n, $coins->values(), $coins->atHand),
+        };
     }
 
     public function ofOneKind(): bool

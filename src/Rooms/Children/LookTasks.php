@@ -58,7 +58,11 @@ final readonly class LookTasks
     {
         $own = $this->file->words($step);
         $random = new Randomizer(new Xoshiro256StarStar(crc32($lookId.$step->id)));
-        $prompt = Task::prompt($this->kind($step)->only($own->only), $step, $random);
+        $coins = $child->settings->coins;
+        $kind = $this->kind($step)->only($own->only)->where(
+            static fn (Prompt $prompt): bool => !$prompt instanceof Kind\MakeAmount || ('name-coin' !== $prompt->ask && $prompt->fits($coins)),
+        );
+        $prompt = Task::prompt($kind, $step, $random);
         $onTable = [] === $step->forms || $own->onScreen || Form::Things !== $step->firstForm() ? [] : $this->suitable($prompt, $child);
         $form = match (true) {
             [] === $step->forms => null,

@@ -13,8 +13,11 @@ use Pindle\App\Household\House;
 use Pindle\App\Platform\Clock;
 use Pindle\App\Platform\Database\SetAside;
 use Pindle\App\Platform\Database\SetAsideEntity;
+use Pindle\App\Platform\Http\Refusal;
 use Pindle\App\Platform\Release;
 use Pindle\Core\Activity\HouseRule;
+use Pindle\Core\Child\CoinSet;
+use Pindle\Core\Child\InvalidCoins;
 use Pindle\Core\Child\Setting;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
@@ -51,6 +54,7 @@ final readonly class HouseController
             array_map($this->question(...), Setting::cases()),
             array_map(static fn (HouseRule $rule): string => $rule->value, $this->house->rules()),
             array_map($this->rule(...), HouseRule::cases()),
+            $this->house->coins()->toString(),
             $this->house->version(),
             [
                 ...array_map($this->setAside(...), $this->aside->all()),
@@ -66,7 +70,12 @@ final readonly class HouseController
     #[OA\Response(response: 200, description: 'The house', content: new OA\JsonContent(ref: new Model(type: HouseView::class)))]
     public function change(#[MapRequestPayload] HouseInput $input): JsonResponse
     {
-        $this->house->change($input->settings, array_map(HouseRule::from(...), array_values($input->rules)), $input->version);
+        try {
+            $coins = '' === trim($input->coins) ? CoinSet::play() : CoinSet::parse($input->coins);
+        } catch (InvalidCoins $e) {
+            throw Refusal::invalid('coins', $e->getMessage());
+        }
+        $this->house->change($input->settings, array_map(HouseRule::from(...), array_values($input->rules)), $coins, $input->version);
 
         return $this->look();
     }

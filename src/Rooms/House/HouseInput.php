@@ -14,6 +14,7 @@ final readonly class HouseInput
     /**
      * @param array<string, string> $settings setting => answer; what is left out has its default
      * @param list<string>          $rules    what the house does without
+     * @param string                $coins    what it pays with, like "1, 2, 5 x 4"; empty for play coins
      */
     public function __construct(
         #[KnownSettings]
@@ -23,6 +24,8 @@ final readonly class HouseInput
         #[Assert\Unique(message: 'A rule is there once.')]
         #[Assert\Choice(callback: [self::class, 'rules'], multiple: true, multipleMessage: 'There is no such rule.')]
         public array $rules = [],
+        #[Assert\Length(max: 200)]
+        public string $coins = '',
     ) {
     }
 

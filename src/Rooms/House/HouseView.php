@@ -26,6 +26,7 @@ final readonly class HouseView
         public array $questions,
         public array $rules,
         public array $allRules,
+        public string $coins,
         public int $version,
         public array $setAside,
     ) {

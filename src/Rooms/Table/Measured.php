@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pindle\App\Rooms\Table;
 
 use Pindle\App\Content\Words;
+use Pindle\App\Household\House;
 use Pindle\Core\Activity\Prop;
 use Pindle\Core\Planning\Laid;
 use Pindle\Core\Planning\SetUp;
@@ -36,7 +37,7 @@ final readonly class Measured
     /** Ways to pay that are said. */
     private const WAYS = 3;
 
-    public function __construct(private Words $words, private SkillMap $map)
+    public function __construct(private Words $words, private SkillMap $map, private House $house)
     {
     }
 
@@ -137,9 +138,9 @@ final readonly class Measured
     private function coins(array $questions): ?string
     {
         foreach (array_reverse($questions) as $question) {
-            if ($question->prompt instanceof MakeAmount && !$question->prompt->ofOneKind()) {
+            if ($question->prompt instanceof MakeAmount && 'make-amount' === $question->prompt->ask) {
                 $n = $question->prompt->n;
-                $ways = CoinWays::of($n, CoinWays::PLAY_COINS);
+                $ways = CoinWays::of($n, $this->house->coins()->values(), $this->house->coins()->atHand);
                 $said = array_map(
                     static fn (array $way): string => implode(
                         ' + ',

@@ -25,7 +25,10 @@ const tap = (id: string) =>
                 :disabled="!!thing.why"
                 :aria-pressed="chosen.includes(thing.id)"
                 class="flex min-h-32 w-full flex-col items-center justify-center gap-1 rounded-xl border-2 bg-paper p-2 font-bold"
-                :class="[chosen.includes(thing.id) ? 'border-deep ring-2 ring-deep' : 'border-hem', thing.why ? 'opacity-60' : '']"
+                :class="[
+                    chosen.includes(thing.id) ? 'border-deep ring-2 ring-deep' : 'border-hem',
+                    thing.why ? 'opacity-60' : '',
+                ]"
                 @click="tap(thing.id)"
             >
                 <span class="size-16" :class="thing.why ? 'grayscale' : ''"><Picture :svg="thing.picture" /></span>

@@ -1,9 +1,11 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 
-import type { Schemas } from '@/api/client';
+import { Problem, type Schemas } from '@/api/client';
 import { useHouse, useHouseChange, useZone } from '@/api/queries';
+import Button from '@/kit/Button.vue';
+import Field from '@/kit/Field.vue';
 import Notice from '@/kit/Notice.vue';
 import Schools from '@/kit/Schools.vue';
 import Toggle from '@/kit/Toggle.vue';
@@ -21,7 +23,15 @@ const usual = computed(() =>
 const change = useHouseChange();
 type Rules = Schemas['HouseInput']['rules'];
 const keep = (settings: Record<string, string>, rules: Rules) =>
-    change.mutate({ settings, rules, version: house.data.value?.version ?? 0 });
+    change.mutate({ settings, rules, coins: coins.value, version: house.data.value?.version ?? 0 });
+const coins = ref('');
+watch(
+    () => house.data.value?.coins,
+    (now) => (coins.value = now ?? ''),
+    { immediate: true },
+);
+const keepCoins = () => keep(chosen.value, (house.data.value?.rules ?? []) as Rules);
+const fields = computed(() => (change.error.value instanceof Problem ? change.error.value.fields : {}));
 const choose = (settings: Record<string, string>) => keep(settings, (house.data.value?.rules ?? []) as Rules);
 const keepRule = (id: string, kept: boolean) =>
     keep(chosen.value, [...(house.data.value?.rules ?? []).filter((one) => one !== id), ...(kept ? [id] : [])] as Rules);
@@ -113,6 +123,15 @@ const zones = computed(() => {
                         <p class="ml-15 text-sm text-soft">{{ rule.leavesOut }} {{ rule.instead }}</p>
                     </li>
                 </ul>
+                <form class="mt-6 flex flex-wrap items-end gap-3" @submit.prevent="keepCoins">
+                    <Field id="coins" v-slot="{ control }" label="Coins to pay with" class="min-w-60 flex-1" :error="fields.coins"
+                        ><input v-bind="control" v-model="coins" class="w-full" />
+                    </Field>
+                    <Button type="submit">Keep</Button>
+                </form>
+                <p class="mt-1 text-sm text-soft">
+                    Values with commas, and how many are at hand where it is not ten: 1, 2 x 6, 5.
+                </p>
                 <p class="mt-6 text-sm text-soft">
                     Two things Pindle does not offer: a largest-first rule for taking away (it breaks later; say “start with the
                     whole amount”), and a list of the ways to make ten that leaves out nothing and the turn-arounds (there are 6
