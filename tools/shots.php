@@ -10,7 +10,7 @@ use Symfony\Component\Process\Process;
 
 /* Takes a picture of each main view from the demo data, on a fixed day: ./pindle shots [folder] [name of one] */
 
-require dirname(__DIR__).'/vendor/autoload.php';
+require __DIR__.'/taught.php';
 
 $folder = $argv[1] ?? dirname(__DIR__).'/docs/screenshots';
 $only = $argv[2] ?? null;
@@ -123,17 +123,33 @@ foreach ($views as $name => [$path, $width, $height, $act]) {
     echo "  $name\n";
 }
 $server->stop();
-// Two more days of the same household, whole.
-foreach (['second-day' => '2026-12-02', 'third-day' => '2026-12-10'] as $name => $date) {
-    if (null !== $only && $only !== $name) {
-        continue;
-    }
-    $server = new Server($date, true);
-    $chrome->size(1280, 1700, false);
+// A house that begins: the proposal of its first evening.
+if (null === $only || 'first-evening-phone' === $only) {
+    $server = new Server('2026-11-25', false);
+    $chrome->size(390, 844, true);
     $chrome->driver->get($server->url.'/');
+    $chrome->type('#name-0', 'Maren');
+    $chrome->driver->executeScript(
+        'const born = document.querySelector("#born-0"); born.value = "2022-05-01"; born.dispatchEvent(new Event("input"));',
+    );
+    $chrome->clickText('Next');
+    $chrome->click('[data-thing="jar-lids"]');
+    $chrome->clickText('Next');
+    $chrome->clickText('Skip this');
+    $chrome->waitForText('Tomorrow, five minutes');
     settled($chrome);
-    $chrome->shot("$folder/$name.png");
+    $chrome->shot("$folder/first-evening-phone.png");
     $server->stop();
-    echo "  $name\n";
+    echo "  first-evening-phone\n";
+}
+// What each way of teaching changes, side by side.
+if (null === $only || 'taught' === $only) {
+    $page = sys_get_temp_dir().'/pindle-taught-'.bin2hex(random_bytes(4)).'.html';
+    file_put_contents($page, taught());
+    $chrome->size(1280, 1750, false);
+    $chrome->driver->get('file://'.$page);
+    $chrome->shot("$folder/taught.png");
+    unlink($page);
+    echo "  taught\n";
 }
 $chrome->close();

@@ -160,12 +160,6 @@ final readonly class ChildRecord
         return array_map(static fn (StepState|LaterState $state): StepState => $state instanceof LaterState ? $state->state() : $state, $this->states);
     }
 
-    /** Whether nothing is known of the child. */
-    public function isBlank(): bool
-    {
-        return [] === $this->states;
-    }
-
     /** @return array<string, StepState> those that are other than in an earlier record that this one was made from; all where there is none */
     public function changedSince(?self $earlier): array
     {

@@ -9,22 +9,32 @@ use Pindle\Core\Activity\Part;
 /** What a plan is worth, term by term. An empty plan is worth 0. */
 final readonly class Goal
 {
+    /** Laying out and clearing are what wear a parent out: without this a better search only makes busier days. */
+    private const A_SET_UP = 1.0;
+
     private function __construct(
         public float $learning,
         public float $together,
         public float $minutes,
         public float $parent,
         public float $repeats,
+        public float $layingOut,
     ) {
     }
 
     /**
      * @param list<SetUp>          $setUps
      * @param array<string, float> $best   child id => value of the best candidate today; children without one are left out
+     * @param list<SetUp>          $done   today: what was learnt there counts, so that a plan does not grow when something is done
      */
-    public static function of(array $setUps, array $best): self
+    public static function of(array $setUps, array $best, array $done = []): self
     {
         $worth = [];
+        foreach ($done as $setUp) {
+            foreach ($setUp->sittings as $sitting) {
+                $worth[$sitting->childId] = ($worth[$sitting->childId] ?? 0.0) + $sitting->value * (1 - exp(-$sitting->attempts() / 4));
+            }
+        }
         [$together, $minutes, $with, $repeated] = [0.0, 0.0, 0.0, 0.0];
         $activities = [];
         $things = [];
@@ -47,11 +57,11 @@ final readonly class Goal
             $learning += ($best[$childId] ?? 0.0) > 0 ? 10 * log(1 + $value / $best[$childId]) : 0.0;
         }
 
-        return new self($learning, $together, -0.10 * $minutes, -0.05 * $with, -$repeated);
+        return new self($learning, $together, -0.10 * $minutes, -0.05 * $with, -$repeated, -self::A_SET_UP * \count($setUps));
     }
 
     public function total(): float
     {
-        return $this->learning + $this->together + $this->minutes + $this->parent + $this->repeats;
+        return $this->learning + $this->together + $this->minutes + $this->parent + $this->repeats + $this->layingOut;
     }
 }

@@ -9,7 +9,6 @@ use Pindle\Core\Activity\Catalogue;
 use Pindle\Core\Activity\Part;
 use Pindle\Core\Activity\Place;
 use Pindle\Core\Advice\Ranking;
-use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Calendar\Span;
 use Pindle\Core\Caution\Cautions;
 use Pindle\Core\Child\Child;
@@ -22,9 +21,6 @@ use Pindle\Core\Skill\Step;
  */
 final readonly class Planner
 {
-    /** What a second brand new step of a day is worth. */
-    private const SECOND_NEW = 0.3;
-
     private Candidates $candidates;
     private SettingOut $settingOut;
 
@@ -63,7 +59,7 @@ final readonly class Planner
         $all = [...$request->kept, ...$new];
         usort($all, static fn (SetUp $a, SetUp $b): int => [$a->span->start, $a->key] <=> [$b->span->start, $b->key]);
 
-        return new DayPlan($request->date, $all, $day->threads($all), Goal::of($new, $best));
+        return new DayPlan($request->date, $all, $day->threads($all), Goal::of($new, $best, $request->kept));
     }
 
     /** A set-up with the words of care that hold for it now. */
@@ -175,14 +171,14 @@ final readonly class Planner
      */
     private function bestMove(DayRequest $request, Day $day, array $candidates, array $best, array $new): ?array
     {
-        $now = Goal::of($new, $best)->total();
+        $now = Goal::of($new, $best, $request->kept)->total();
         $moves = [];
         foreach ($candidates as $childId => $ofChild) {
             $spans = [];
             foreach ($ofChild as $candidate) {
                 $value = $this->valueToday($candidate, [...$request->kept, ...$new]);
                 foreach ($this->ways($request, $day, $candidate, $new, $spans) as [$joined, $span, $part, $place]) {
-                    $gain = $this->estimate($candidate, $value, $new, $joined, $span, $part, $best, $request->date) - $now;
+                    $gain = $this->estimate($request, $candidate, $value, $new, $joined, $span, $part, $best) - $now;
                     if ($gain > 0) {
                         $moves[] = [$gain, $candidate, $value, $joined, $span, $part, $place];
                     }
@@ -192,7 +188,7 @@ final readonly class Planner
         usort($moves, static fn (array $a, array $b): int => $b[0] <=> $a[0]);
         foreach ($moves as [, $candidate, $value, $joined, $span, $part, $place]) {
             $setUps = $this->place($request, $candidate, $value, $new, $joined, $span, $part, $place);
-            if (null !== $setUps && Goal::of($setUps, $best)->total() > $now) {
+            if (null !== $setUps && Goal::of($setUps, $best, $request->kept)->total() > $now) {
                 return $setUps;
             }
         }
@@ -255,8 +251,17 @@ final readonly class Planner
      * @param list<SetUp>          $new
      * @param array<string, float> $best
      */
-    private function estimate(Candidate $candidate, float $value, array $new, ?int $joined, Span $span, Part $part, array $best, LocalDate $on): float
-    {
+    private function estimate(
+        DayRequest $request,
+        Candidate $candidate,
+        float $value,
+        array $new,
+        ?int $joined,
+        Span $span,
+        Part $part,
+        array $best,
+    ): float {
+        $on = $request->date;
         $sitting = new Sitting($candidate->learner->child->id, [$candidate->course($on)], [], 0.0);
         $setUp = null === $joined
             ? new SetUp('estimate', $candidate->activity, Place::Anywhere, $part, $span, [$sitting], [])
@@ -266,9 +271,9 @@ final readonly class Planner
 
         // The estimate has no questions yet: as many tries as are usual at the age stand for it.
         $tries = $candidate->learner->child->setSizeOn($on)->most - 2;
-        $goal = Goal::of(array_values($setUps), $best);
+        $goal = Goal::of(array_values($setUps), $best, $request->kept);
         $already = 0.0;
-        foreach ($new as $other) {
+        foreach ([...$request->kept, ...$new] as $other) {
             $own = $other->sittingOf($candidate->learner->child->id);
             $already += null === $own ? 0.0 : $own->value * (1 - exp(-$own->attempts() / 4));
         }
@@ -307,12 +312,12 @@ final readonly class Planner
         $span = Span::lasting($span->start, min($span->minutes(), $needed));
         $placed = $this->settingOut->setUp($request, $candidate->activity, $place, $part, $span, $sittings, [...$request->kept, ...$others]);
 
-        return null === $placed ? null : [...$others, $placed];
+        // Who joins finds the same set-up.
+        return null === $placed ? null : [...$others, null === $setUp ? $placed : $placed->named($setUp->key)];
     }
 
     /**
-     * Today's value of a candidate: less when the step is already in the plan, the more so the more it is asked there; less when too much would
-     * be brand new.
+     * Today's value of a candidate: less when the step is already in the plan, the more so the more it is asked there.
      *
      * @param list<SetUp> $today done or planned
      */
@@ -323,8 +328,6 @@ final readonly class Planner
             $sitting = $setUp->sittingOf($candidate->learner->child->id);
             if ($sitting?->course()->stepId === $candidate->ranked->step->id) {
                 $value *= Ranking::TRIED_TODAY * exp(-$sitting->attempts() / 4);
-            } elseif (null !== $sitting && $sitting->course()->brandNew && $candidate->ranked->brandNew && !$candidate->learner->record->isBlank()) {
-                $value *= self::SECOND_NEW;
             }
         }
 

@@ -144,8 +144,11 @@ final readonly class QuestionSet
     private static function sure(?Sure $sure, array $pool): array
     {
         $all = null === $sure ? $pool : $sure->kind->prompts($sure->step);
-        // A nought is nothing to begin or to end with.
-        $some = array_values(array_filter($all, static fn (Prompt $prompt): bool => !$prompt->hasNought())) ?: $all;
+        // A nought is nothing to begin or to end with, nor are two amounts that are the same where one is more.
+        $some = array_values(array_filter(
+            $all,
+            static fn (Prompt $prompt): bool => !$prompt->hasNought() && !($prompt->compares() && $prompt->isDouble()),
+        )) ?: $all;
 
         return null === $sure ? self::smallest($some) : $some;
     }

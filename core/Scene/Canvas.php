@@ -181,7 +181,7 @@ final readonly class Canvas
     /** A place for the finger under a thing. */
     private static function spot(float $x, float $y): Mark
     {
-        return new Oval($x, $y - 1.2, 2.4, 2.4, new Paint('rim'));
+        return new Oval($x, $y - 2.0, 4.0, 4.0, new Paint('deep'));
     }
 
     /** @return array{float, float, list<Mark>} where a thing of a closed-up line lies, and the outline of the bar before the first */
@@ -198,7 +198,7 @@ final readonly class Canvas
         $x = $left + ($column + 0.5) * $cell;
         $step = new Path(
             \sprintf('M%.1F %.1Fq%.1F %.1F %.1F 0', $x - $cell, $y + 0.45 * $cell, $cell / 2, 0.2 * $cell, $cell),
-            new Paint(null, 'rim', 1.4, true),
+            new Paint(null, 'deep', 1.6, true),
         );
 
         return [$x, $y + (0 === $i % 2 ? -0.1 : 0.1) * $cell, 0 === $column ? [] : [$step]];

@@ -12,6 +12,7 @@ use Pindle\Core\Question\Comparison;
 use Pindle\Core\Question\Prompt;
 use Pindle\Core\Question\Property;
 use Pindle\Core\Question\Shape;
+use Pindle\Core\Skill\Form;
 use Pindle\Core\Skill\Step;
 use Symfony\Component\Translation\Formatter\IntlFormatter;
 
@@ -106,10 +107,13 @@ final class Words
         return $this->fill($this->asked($prompt)->text('answer'), $this->values($prompt, $thing));
     }
 
-    /** What the parent is told beside the question; null where there is nothing to tell. */
-    public function forParent(Prompt $prompt): ?string
+    /** What the parent is told beside the question, in this form; null where there is nothing to tell. */
+    public function forParent(Prompt $prompt, ?Form $form): ?string
     {
-        return $this->asked($prompt)->textOrNull('for_parent');
+        $entry = $this->asked($prompt);
+        $isThere = \in_array($form, [Form::Things, Form::Pictures], true);
+
+        return $entry->flag('with_things') && !$isThere ? null : $entry->textOrNull('for_parent');
     }
 
     private function asked(Prompt $prompt): Entry

@@ -7,5 +7,5 @@ namespace Pindle\App\Platform;
 /** Which Pindle this is. */
 final class Release
 {
-    public const NUMBER = '0.6.0';
+    public const NUMBER = '0.7.0';
 }

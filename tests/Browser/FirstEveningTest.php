@@ -61,6 +61,7 @@ final class FirstEveningTest extends BrowserTestCase
             self::assertStringContainsString($line, $this->chrome->text());
         }
         $this->tap('Another one');
+        $this->chrome->driver->wait(10)->until(fn (): bool => $offer['name'] !== $this->api('/evening')['offer']['name'], 'another one');
         $this->chrome->waitForText($this->api('/evening')['offer']['name']);
         $this->tap('I’ll try it');
         $this->chrome->waitForText('Write it on paper for me');

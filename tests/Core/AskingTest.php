@@ -199,6 +199,16 @@ final class AskingTest extends TestCase
         }
     }
 
+    public function test_nobody_begins_or_ends_with_how_many_more_of_two_that_are_the_same(): void
+    {
+        $step = Make::wholeMap()->step('how-many-more@10');
+        foreach (range(1, 40) as $seed) {
+            $questions = QuestionSet::choose(Kind::named('difference'), $step, [], 6, null, null, new Randomizer(new Xoshiro256StarStar($seed)))->questions;
+            self::assertFalse($questions[0]->prompt->isDouble());
+            self::assertFalse($questions[5]->prompt->isDouble());
+        }
+    }
+
     public function test_what_is_counted_out_is_for_the_largest_of_a_set(): void
     {
         $of = static fn (Prompt ...$prompts): array => QuestionSet::ofStored(array_map(

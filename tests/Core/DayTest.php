@@ -168,12 +168,12 @@ final class DayTest extends TestCase
         // (0.5 · (1 − e^(−8/4)) + 0.5 · (1 − e^(−6/4))) / 0.5 = 0.864665 + 0.776870
         self::assertEqualsWithDelta(10 * log(1 + 1.641535), $goal->learning, 0.00001);
         self::assertEqualsWithDelta(
-            [0.0, -1.5, -0.5, -1.5],
-            [$goal->together, $goal->minutes, $goal->parent, $goal->repeats],
+            [0.0, -1.5, -0.5, -1.5, -2.0],
+            [$goal->together, $goal->minutes, $goal->parent, $goal->repeats, $goal->layingOut],
             1e-9,
             'the same activity again counts one, the same things a half',
         );
-        self::assertEqualsWithDelta($goal->learning - 3.5, $goal->total(), 1e-9);
+        self::assertEqualsWithDelta($goal->learning - 5.5, $goal->total(), 1e-9);
         self::assertSame(0.0, Goal::of([], [])->total());
         self::assertSame(1.0, Goal::of([self::laidOut('a', 540, 550, 'maren', more: ['tobin'])], [])->together);
     }

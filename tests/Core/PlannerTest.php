@@ -195,30 +195,6 @@ final class PlannerTest extends TestCase
         self::assertSame(['Lark'], $blocked(863));
     }
 
-    public function test_a_second_new_step_of_a_day_is_worth_three_tenths(): void
-    {
-        $child = Make::child('Maren', 78, minutes: 60, longest: 8);
-        $record = ChildRecord::blank(Make::map(), priors: ['say-count@3' => 0.9]);
-        $plan = self::planner()->plan(new DayRequest(Make::day(0), 1, [new Learner($child, $record, 60)], [new Span(540, 800)], [], Place::cases()));
-        $factors = $steps = [];
-        foreach ($plan->setUps as $setUp) {
-            $sitting = $setUp->sittings[0];
-            $factors[] = round($sitting->value / ($sitting->worth?->value() ?? 1.0), 6);
-            $steps[] = $sitting->course()->stepId;
-        }
-
-        self::assertGreaterThan(1, \count($factors));
-        self::assertSame(
-            [1.0],
-            array_values(array_filter($factors, static fn (float $factor): bool => $factor > 0.3)),
-            'all of them are new to the child, so one counts whole',
-        );
-        self::assertContains(0.3, $factors);
-        foreach ($factors as $factor) {
-            self::assertEqualsWithDelta(0.0, fmod(log($factor, 0.3) + 1e-6, 1.0), 1e-4, 'three tenths for each that went before');
-        }
-    }
-
     /** As tried today, 0.3, and four tries bring what is over of e^(−4/4). */
     public function test_a_step_that_is_in_the_plan_already_is_worth_the_less_the_more_it_is_asked_there(): void
     {

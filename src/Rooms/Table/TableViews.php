@@ -163,7 +163,7 @@ final readonly class TableViews
                 if (null !== $question) {
                     $answered = $done[$question->id] ?? null;
                     // The parent is told once.
-                    $told = $this->words->forParent($question->prompt);
+                    $told = $this->words->forParent($question->prompt, $sitting->sitting->course()->form);
                     $forParent = null === $told || isset($said[$told]) ? null : $told;
                     $said[$told ?? ''] = true;
                     $turns[] = $this->turn($stored->setUp, $words, $sitting, $question, $asks[$question->id], $children, $records, $forParent, $answered);
