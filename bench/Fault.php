@@ -22,6 +22,7 @@ enum Fault: string
     case TooManyThings = 'more than 60 loose things';
     case SaidToDeath = 'a sentence said four times';
     case NoughtHandled = 'a nought to be handled';
+    case OneAndMany = 'one said like many';
     case AskedTwice = 'one question twice';
     case CountsOne = 'one thing to be counted';
     case TellsAnswer = 'a picture that shows the answer without help';

@@ -215,6 +215,11 @@ final class Lessons
                 $wrong[] = [Fault::NoughtHandled, $sentence];
             }
         }
+        foreach ($asks as $sentence) {
+            if (1 === preg_match('/(?<![\d.])1 (are|were|have|go|come|join|leave|stay|climb)\b/', $sentence)) {
+                $wrong[] = [Fault::OneAndMany, $sentence];
+            }
+        }
         foreach (array_filter(array_count_values($asks), static fn (int $times): bool => $times >= 4) as $sentence => $times) {
             $wrong[] = [Fault::SaidToDeath, $times.' times "'.$sentence.'"'];
         }

@@ -14,7 +14,7 @@ require __DIR__.'/taught.php';
 
 $folder = $argv[1] ?? dirname(__DIR__).'/docs/screenshots';
 $only = $argv[2] ?? null;
-$server = new Server('2026-11-25', true, null, ['PINDLE_LAN' => '1']);
+$server = new Server('2026-11-23', true, null, ['PINDLE_LAN' => '1']);
 $chrome = new Chrome();
 $today = json_decode((string) file_get_contents($server->url.'/api/today'), true);
 $setUp = $today['setUps'][0]['id'];
@@ -125,7 +125,7 @@ foreach ($views as $name => [$path, $width, $height, $act]) {
 $server->stop();
 // A house that begins: the proposal of its first evening.
 if (null === $only || 'first-evening-phone' === $only) {
-    $server = new Server('2026-11-25', false);
+    $server = new Server('2026-11-23', false);
     $chrome->size(390, 844, true);
     $chrome->driver->get($server->url.'/');
     $chrome->type('#name-0', 'Maren');

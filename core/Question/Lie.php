@@ -11,6 +11,15 @@ enum Lie: string
     case Ring = 'ring';
     case Muddle = 'muddle';
 
+    /** Two things make no ring. */
+    private const LEAST_IN_A_RING = 3;
+
+    /** @return non-empty-list<self> the ways so many can lie, the easiest first */
+    public static function of(int $n): array
+    {
+        return $n < self::LEAST_IN_A_RING ? [self::Row, self::Muddle] : self::cases();
+    }
+
     /** 0 for the easiest to 2. */
     public function load(): int
     {

@@ -144,10 +144,10 @@ final readonly class QuestionSet
     private static function sure(?Sure $sure, array $pool): array
     {
         $all = null === $sure ? $pool : $sure->kind->prompts($sure->step);
-        // A nought is nothing to begin or to end with, nor are two amounts that are the same where one is more.
+        // A nought is nothing to begin or to end with, nor is an answer of nought, nor are two that are the same where one is more.
         $some = array_values(array_filter(
             $all,
-            static fn (Prompt $prompt): bool => !$prompt->hasNought() && !($prompt->compares() && $prompt->isDouble()),
+            static fn (Prompt $prompt): bool => !$prompt->hasNought() && 0 !== $prompt->answer() && !($prompt->compares() && $prompt->isDouble()),
         )) ?: $all;
 
         return null === $sure ? self::smallest($some) : $some;

@@ -55,10 +55,10 @@ final class AskingTest extends TestCase
         }
     }
 
-    /** A step of six facts: two and three, in a row, in a ring, in a muddle. */
+    /** A step of five facts: two and three in a row and in a muddle, three in a ring. */
     public function test_nothing_is_asked_twice_and_a_step_with_few_facts_has_a_short_set(): void
     {
-        foreach ([2 => 2, 5 => 5, 6 => 6, 7 => 6, 12 => 6] as $wanted => $asked) {
+        foreach ([2 => 2, 4 => 4, 5 => 5, 6 => 5, 12 => 5] as $wanted => $asked) {
             foreach (range(1, 10) as $seed) {
                 $questions = QuestionSet::choose(
                     Kind::named('count-objects'),

@@ -28,7 +28,7 @@ final readonly class CountObjects extends Prompt
     {
         $all = [];
         foreach (range(2, $step->size) as $n) {
-            foreach (Lie::cases() as $lie) {
+            foreach (Lie::of($n) as $lie) {
                 $all[] = new self($n, $lie);
             }
         }

@@ -29,15 +29,15 @@ final readonly class FillFrame extends Prompt
 
     public static function all(Step $step): array
     {
-        $each = static fn (string $ask, int $from, int $to, ?Lie $lie = null, ?int $of = null): array => array_map(
-            static fn (int $n): self => new self($ask, $n, $lie, $of),
-            range($from, $to),
-        );
+        $loose = [];
+        foreach (range(2, $step->size) as $n) {
+            array_push($loose, ...array_map(static fn (Lie $lie): self => new self('how-many-seen', $n, $lie), Lie::of($n)));
+        }
 
         return match ($step->variant->oneOf('frame', 'whole', 'past-five', 'loose')) {
-            'past-five' => $each('five-and-some', 6, 9),
-            'loose' => array_merge(...array_map(static fn (Lie $lie): array => $each('how-many-seen', 2, $step->size, $lie), Lie::cases())),
-            default => $each('read-frame', 0, $step->size, null, $step->size),
+            'past-five' => array_map(static fn (int $n): self => new self('five-and-some', $n), range(6, 9)),
+            'loose' => $loose,
+            default => array_map(static fn (int $n): self => new self('read-frame', $n, null, $step->size), range(0, $step->size)),
         };
     }
 
