@@ -23,6 +23,7 @@ enum Fault: string
     case SaidToDeath = 'a sentence said four times';
     case NoughtHandled = 'a nought to be handled';
     case OneAndMany = 'one said like many';
+    case CountersAreDots = 'counters said, dots drawn';
     case AskedTwice = 'one question twice';
     case CountsOne = 'one thing to be counted';
     case TellsAnswer = 'a picture that shows the answer without help';

@@ -253,6 +253,9 @@ final class Lessons
             if ('read-frame' === $prompt->ask && str_ends_with($question->stepId, '@10') && 5 === (self::items($drawing)[Gear::Frame->value] ?? 10)) {
                 $wrong[] = [Fault::StripForTen, $key];
             }
+            if (str_contains($asks[$i], 'counters') && 1 === preg_match('/\bdot\b/', implode(' ', array_keys(self::items($drawing))))) {
+                $wrong[] = [Fault::CountersAreDots, $asks[$i]];
+            }
             // A shape may be a tin somewhere in the room.
             $said = $prompt instanceof Kind\NameShape ? [] : [
                 $asks[$i],
@@ -466,7 +469,7 @@ final class Lessons
 
     private static function name(SetUp $setUp): string
     {
-        return $setUp->laid[0]->thing->name ?? 'counters';
+        return $setUp->laid[0]->thing->name ?? (Form::Pictures === $setUp->sittings[0]->course()->form ? 'drawn dots' : 'counters');
     }
 
     private function activityWords(Activity $activity): ActivityWords

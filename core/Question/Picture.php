@@ -42,4 +42,5 @@ enum Picture: string
     case Bundles = 'bundles';
     case Stack = 'stack';
     case Stick = 'stick';
+    case Groups = 'groups';
 }

@@ -57,6 +57,9 @@ abstract readonly class Prompt
     private const COUNTS_ALL = ['put-together', 'split-small', 'five-frame', 'ten-frame', 'see-at-once'];
     private const WITHOUT_SENTENCE = ['take-away'];
 
+    /** Questions that are answered by doing or saying something. */
+    private const DONE_OR_SAID = '/^(story|stage|half-how|half-thing|split-it|say|count-in|give|do|stair-build|make|build|balance-to|form)-?/';
+
     /** An answer is open when guessing would be right at most once in so many times. */
     public const OPEN_FROM_CHOICES = 5;
 
@@ -89,6 +92,12 @@ abstract readonly class Prompt
     public function choices(): ?int
     {
         return null;
+    }
+
+    /** Whether a number is the answer, so that it can be laid, written or ringed: not where a story or a sign is only said or acted. */
+    public function isAnsweredByNumber(): bool
+    {
+        return \is_int($this->answer()) && 1 !== preg_match(self::DONE_OR_SAID, $this->ask);
     }
 
     /** How many kinds of things it speaks of, 1 and up. */

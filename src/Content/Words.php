@@ -9,6 +9,7 @@ use Pindle\Core\Child\Answering;
 use Pindle\Core\Child\Asking;
 use Pindle\Core\Child\Settings;
 use Pindle\Core\Question\Comparison;
+use Pindle\Core\Question\Kind\CarryOn;
 use Pindle\Core\Question\Prompt;
 use Pindle\Core\Question\Property;
 use Pindle\Core\Question\Shape;
@@ -75,7 +76,7 @@ final class Words
         $taught = [] === $ways ? '' : $this->fill(array_values($ways)[0], $values);
 
         return ('' === $taught ? $this->fill($own[$prompt->ask] ?? $entry->text('ask'), $values) : $taught)
-            .(null === $answering ? '' : ' '.$this->say('answering', $answering));
+            .(null === $answering || !$prompt->isAnsweredByNumber() ? '' : ' '.$this->say('answering', $answering));
     }
 
     /**
@@ -102,9 +103,10 @@ final class Words
         return $asks;
     }
 
-    public function answer(Prompt $prompt, string $thing): string
+    /** @param list<string> $kinds one of each kind of things that lie out, in the order of their roles */
+    public function answer(Prompt $prompt, string $thing, array $kinds = []): string
     {
-        return $this->fill($this->asked($prompt)->text('answer'), $this->values($prompt, $thing));
+        return $this->fill($this->asked($prompt)->text('answer'), $this->values($prompt, $thing) + ['goes' => $this->goes($prompt, $kinds)]);
     }
 
     /** What the parent is told beside the question, in this form; null where there is nothing to tell. */
@@ -114,6 +116,19 @@ final class Words
         $isThere = \in_array($form, [Form::Things, Form::Pictures], true);
 
         return $entry->flag('with_things') && !$isThere ? null : $entry->textOrNull('for_parent');
+    }
+
+    /**
+     * What comes next in a pattern, thing by thing.
+     *
+     * @param list<string> $kinds
+     */
+    private function goes(Prompt $prompt, array $kinds): ?string
+    {
+        return !$prompt instanceof CarryOn ? null : implode(', ', array_map(
+            fn (int $kind): string => $kinds[$kind] ?? $this->say('kinds', ['first', 'second', 'third'][$kind]),
+            $prompt->goesOn(),
+        ));
     }
 
     private function asked(Prompt $prompt): Entry

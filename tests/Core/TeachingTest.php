@@ -9,6 +9,7 @@ use PHPUnit\Framework\TestCase;
 use Pindle\Core\Activity\Place;
 use Pindle\Core\Advice\RankedStep;
 use Pindle\Core\Calendar\Span;
+use Pindle\Core\Child\Answering;
 use Pindle\Core\Child\CoinSet;
 use Pindle\Core\Child\InvalidCoins;
 use Pindle\Core\Child\Settings;
@@ -29,6 +30,8 @@ use Pindle\Core\Question\Lie;
 use Pindle\Core\Question\Picture;
 use Pindle\Core\Question\Prompt;
 use Pindle\Core\Question\Question;
+use Pindle\Core\Question\Sight\Groups;
+use Pindle\Core\Skill\Form;
 use Pindle\Tests\Drawn;
 use Pindle\Tests\Make;
 
@@ -163,6 +166,39 @@ final class TeachingTest extends TestCase
         $drawing = Drawn::of(Picture::Coins, new Kind\MakeAmount('make-amount', 8), settings: new Settings(coins: $coins));
         self::assertSame('811155', Drawn::written($drawing), 'the price, then what is in the purse');
         self::assertSame('5', Drawn::written(Drawn::of(Picture::Coins, new Kind\MakeAmount('name-coin', 5), settings: new Settings(coins: $coins))));
+    }
+
+    public function test_of_three_groups_just_one_goes_with_the_one_that_is_named(): void
+    {
+        foreach (range(3, 10) as $whole) {
+            foreach (range(1, $whole - 1) as $named) {
+                [$one, $two, $three] = (new Groups($whole, $named))->groups;
+                $pairs = array_filter([$one + $two, $one + $three, $two + $three], static fn (int $sum): bool => $sum === $whole);
+                self::assertSame([0 => $whole], $pairs);
+            }
+        }
+        self::assertSame(['7'], Drawn::cards(Drawn::of(Picture::Groups, new Kind\PartnerTo(7, 3), Form::Pictures)));
+    }
+
+    public function test_what_comes_next_in_a_pattern_is_named(): void
+    {
+        $prompt = new Kind\CarryOn('carry-on', 'aab', 4);
+
+        self::assertSame([0, 0, 1, 0], $prompt->goesOn());
+        self::assertSame('peg, peg, cork, peg', Make::words()->answer($prompt, 'pegs', ['peg', 'cork']));
+        self::assertSame('one of the first kind, one of the first kind, one of the second, one of the first kind', Make::words()->answer($prompt, 'pegs'));
+    }
+
+    /** Tiles lie there for a number; a story is said, a sign is acted, a row is made. */
+    public function test_an_answer_is_laid_where_it_is_a_number_to_find(): void
+    {
+        $says = static fn (Prompt $prompt): bool => str_contains(Make::words()->ask($prompt, [], 'pegs', new Settings(), Answering::Tiles), 'tiles');
+
+        self::assertTrue($says(new Kind\Join('join', 3, 4)));
+        self::assertTrue($says(new Kind\PartnerTo(10, 4)));
+        self::assertFalse($says(new Kind\ActStory('story-join', 3, 4)));
+        self::assertFalse($says(new Kind\Balance(3, 4)));
+        self::assertFalse($says(new Kind\CompareSigns('make-true', 3, 0)));
     }
 
     public function test_order_is_asked_downwards_and_by_a_run_of_gaps(): void

@@ -48,6 +48,14 @@ final readonly class CarryOn extends Prompt
         return $this->unit[0];
     }
 
+    /** @return list<int> the kinds that come next, 0 for the first */
+    public function goesOn(): array
+    {
+        $next = \array_slice(str_split(str_repeat($this->unit, self::REPEATS + 1)), 0, $this->next);
+
+        return array_map(static fn (string $kind): int => \ord($kind) - \ord('a'), $next);
+    }
+
     public function load(): int
     {
         return $this->next + \strlen($this->unit);

@@ -41,7 +41,7 @@ final readonly class CountBundles extends Prompt
     {
         return [
             new Sight\Bundles(0, $this->t, 0),
-            new Sight\Cards(array_map(static fn (int $ten): string => (string) (10 * $ten), range(1, min(3, $this->t)))),
+            new Sight\Cards(array_fill(0, $this->t, '10')),
         ];
     }
 }

@@ -60,6 +60,7 @@ final readonly class PartnerTo extends Prompt
             new Sight\Cards([(string) $this->a, '+', '', '=', (string) $this->n]),
             new Sight\Bond($this->n, $this->a),
             new Sight\Cup($this->n, $this->a),
+            new Sight\Groups($this->n, $this->a),
         ];
     }
 }

@@ -73,6 +73,7 @@ final readonly class Split extends Prompt
             new Sight\Bond($this->n, $this->part),
             new Sight\Cup($this->n, $this->part),
             new Sight\Stick($this->n, $this->part),
+            ...null === $this->part ? [] : [new Sight\Groups($this->n, $this->part)],
             new Sight\Cards(null === $this->part ? [(string) $this->n] : [(string) $this->part, '+', '', '=', (string) $this->n]),
         ];
     }

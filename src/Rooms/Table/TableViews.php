@@ -210,7 +210,7 @@ final readonly class TableViews
             $question->stepId,
             $question->level,
             $ask,
-            $this->words->answer($prompt, $this->thing($setUp)),
+            $this->words->answer($prompt, $this->thing($setUp), array_map(static fn (Laid $laid): string => $laid->thing->single, $setUp->laid)),
             $prompt->isOpen(),
             $prompt->isGuess(),
             \is_int($amount) ? $amount : null,
@@ -312,7 +312,10 @@ final readonly class TableViews
 
     private function thing(SetUp $setUp): string
     {
-        return $setUp->laid[0]->thing->name ?? $this->words->say('stand_ins', 'counters', ['count' => 2]);
+        // Where nothing lies out, what is drawn is what is spoken of.
+        $drawn = Form::Pictures === $setUp->sittings[0]->course()->form ? 'dots' : 'counters';
+
+        return $setUp->laid[0]->thing->name ?? $this->words->say('stand_ins', $drawn, ['count' => 2]);
     }
 
     /** @param array<string, Child> $children */
