@@ -243,8 +243,8 @@ final readonly class QuestionSet
     private static function next(array $left, array $part, array $rates, ?string $due): ?Prompt
     {
         $wishes = [
-            static fn (Prompt $prompt): bool => (!isset($rates['nought']) || $prompt->hasNought() === ('nought' === $due))
-                && (!isset($rates['double']) || $prompt->isDouble() === ('double' === $due)),
+            static fn (Prompt $prompt): bool => !isset($rates['nought']) || $prompt->hasNought() === ('nought' === $due),
+            static fn (Prompt $prompt): bool => !isset($rates['double']) || $prompt->isDouble() === ('double' === $due),
             static fn (Prompt $prompt): bool => isset($part[$prompt->key()]),
         ];
         for ($kept = \count($wishes); $kept > 0; --$kept) {
