@@ -75,7 +75,7 @@ final readonly class PlanWriter
     }
 
     /**
-     * A set-up of a day gone by, known whole, as in the demo.
+     * A set-up that is known whole and laid out as it is: of a day gone by, as in the demo, or started at once.
      *
      * @param array<string, string>                                     $sittingIds child id => sitting id
      */

@@ -139,6 +139,12 @@ final class EveningTest extends ApiTestCase
         $evening = $this->ask('POST', '/evening', ['screen' => 'tomorrow', 'take' => 'now']);
 
         self::assertSame('over', $evening['screen']);
-        self::assertSame($offer['name'], $this->ask('GET', '/table/'.$evening['tableId'])['name']);
+        $table = $this->ask('GET', '/table/'.$evening['tableId']);
+        self::assertSame([$offer['name'], $offer['say']], [$table['name'], $table['turns'][0]['ask']], 'what was shown is what is asked');
+        [$setUp] = $this->ask('GET', '/today')['setUps'];
+        self::assertSame($evening['tableId'], $setUp['id']);
+        $answer = $this->ask('POST', '/table/'.$setUp['id'].'/attempts', $this->tap($setUp, 0, 'at-once'));
+        self::assertSame($table['turns'][0]['stepId'], $answer['stepId']);
+        self::assertContains($evening['tableId'], array_column($this->ask('POST', '/today/plan', [])['setUps'], 'id'), 'what is begun stays');
     }
 }

@@ -14,6 +14,7 @@ use Pindle\App\Household\House;
 use Pindle\App\Household\Things;
 use Pindle\App\Plan\Planning;
 use Pindle\App\Plan\Plans;
+use Pindle\App\Plan\PlanWriter;
 use Pindle\App\Platform\Clock;
 use Pindle\App\Platform\Database\Transactions;
 use Pindle\App\Platform\Http\Refusal;
@@ -31,6 +32,7 @@ use Pindle\Core\Planning\DayRequest;
 use Pindle\Core\Planning\FirstActivity;
 use Pindle\Core\Planning\Learner;
 use Pindle\Core\Planning\SetUp;
+use Pindle\Core\Question\Question;
 use Pindle\Core\Skill\SkillMap;
 use Pindle\Core\Skill\Step;
 use Pindle\Core\Thing\Thing;
@@ -50,6 +52,7 @@ final readonly class Evening
         private Activities $activities,
         private Evidence $evidence,
         private Planning $planning,
+        private PlanWriter $writer,
         private Plans $plans,
         private SkillMap $map,
         private Cautions $cautions,
@@ -276,9 +279,22 @@ final readonly class Evening
         $evening->activityId = $offer->activity->id;
         $evening->stepId = $offer->sittings[0]->course()->stepId;
         $evening->forDay = $day->toString();
-        $isPlanned = $this->planning->use($day, $offer->activity->id);
-        // Started at once, its own end says what follows.
-        $evening->screen = Take::Now === $take && $isPlanned ? Screen::Over : Screen::Done;
+        if (Take::Now === $take) {
+            // What is on the screen is what lies on the table; its own end says what follows.
+            $this->layOut($offer, $day);
+            $evening->screen = Screen::Over;
+        } else {
+            $this->planning->use($day, $offer->activity->id);
+            $evening->screen = Screen::Done;
+        }
+    }
+
+    private function layOut(SetUp $offer, LocalDate $day): void
+    {
+        $id = static fn (): string => Uuid::v7()->toRfc4122();
+        $sitting = $offer->sittings[0];
+        $asked = $sitting->asking(array_map(static fn (Question $question): Question => $question->named($id()), $sitting->questions));
+        $this->writer->keepPast($offer->sitting([$asked]), $day, $id(), [$sitting->childId => $id()]);
     }
 
     private function morning(EveningEntity $evening, ClosingMark $mark): void
