@@ -30,18 +30,15 @@ final readonly class Goal
     public static function of(array $setUps, array $best, array $done = []): self
     {
         $worth = [];
-        foreach ($done as $setUp) {
+        foreach ([...$done, ...$setUps] as $setUp) {
             foreach ($setUp->sittings as $sitting) {
-                $worth[$sitting->childId] = ($worth[$sitting->childId] ?? 0.0) + $sitting->value * (1 - exp(-$sitting->attempts() / 4));
+                $worth[$sitting->childId] = ($worth[$sitting->childId] ?? 0.0) + self::learnt($sitting->value, $sitting->attempts());
             }
         }
         [$together, $minutes, $with, $repeated] = [0.0, 0.0, 0.0, 0.0];
         $activities = [];
         $things = [];
         foreach ($setUps as $setUp) {
-            foreach ($setUp->sittings as $sitting) {
-                $worth[$sitting->childId] = ($worth[$sitting->childId] ?? 0.0) + $sitting->value * (1 - exp(-$sitting->attempts() / 4));
-            }
             $together += \count($setUp->sittings) - 1;
             $minutes += $setUp->span->minutes();
             $with += Part::With === $setUp->part ? $setUp->span->minutes() : 0;
@@ -58,6 +55,12 @@ final readonly class Goal
         }
 
         return new self($learning, $together, -0.10 * $minutes, -0.05 * $with, -$repeated, -self::A_SET_UP * \count($setUps));
+    }
+
+    /** What so many tries bring of a value: each brings less than the one before. */
+    public static function learnt(float $value, int $tries): float
+    {
+        return $value * (1 - exp(-$tries / 4));
     }
 
     public function total(): float

@@ -275,11 +275,11 @@ final readonly class Planner
         $already = 0.0;
         foreach ([...$request->kept, ...$new] as $other) {
             $own = $other->sittingOf($candidate->learner->child->id);
-            $already += null === $own ? 0.0 : $own->value * (1 - exp(-$own->attempts() / 4));
+            $already += null === $own ? 0.0 : Goal::learnt($own->value, $own->attempts());
         }
         $a = $best[$candidate->learner->child->id];
 
-        return $goal->total() + 10 * (log(1 + ($already + $value * (1 - exp(-$tries / 4))) / $a) - log(1 + $already / $a));
+        return $goal->total() + 10 * (log(1 + ($already + Goal::learnt($value, $tries)) / $a) - log(1 + $already / $a));
     }
 
     /**

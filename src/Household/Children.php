@@ -20,6 +20,8 @@ final class Children
     /** So many are kept, those included who were planned for once. */
     public const MOST_EVER = 12;
 
+    private const OLDEST_YEARS = 18;
+
     /** @var list<ChildEntity>|null as read in this request */
     private ?array $here = null;
 
@@ -30,6 +32,18 @@ final class Children
         private readonly Changes $changes,
         private readonly EntityManagerInterface $entities,
     ) {
+    }
+
+    /** @throws Refusal 422 for a day to come, or one more than 18 years ago */
+    public static function mustBeBirthDate(string $born, LocalDate $on, string $field): void
+    {
+        $date = LocalDate::parse($born);
+        if ($date->isAfter($on)) {
+            throw Refusal::invalid($field, 'A birth date can not be in the future.');
+        }
+        if ($date->monthsUntil($on) > self::OLDEST_YEARS * 12) {
+            throw Refusal::invalid($field, 'That is more than 18 years ago.');
+        }
     }
 
     /** @return list<Child> in the order they came into the house */

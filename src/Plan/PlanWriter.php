@@ -79,7 +79,7 @@ final readonly class PlanWriter
      *
      * @param array<string, string>                                     $sittingIds child id => sitting id
      */
-    public function keepPast(SetUp $setUp, LocalDate $date, string $id, array $sittingIds): void
+    public function keepWhole(SetUp $setUp, LocalDate $date, string $id, array $sittingIds): void
     {
         $connection = $this->entities->getConnection();
         Rows::put($connection, 'set_up', ['id'], [self::setUpRow($setUp, $id, SetUpState::Planned, $date->toString(), 1)]);

@@ -95,7 +95,7 @@ final readonly class Sittings
      */
     public function keepPast(SetUp $setUp, LocalDate $date, string $id, array $sittings, Ending $ending, array $results): void
     {
-        $this->writer->keepPast($setUp, $date, $id, array_map(static fn (StoredSitting $sitting): string => $sitting->id, $sittings));
+        $this->writer->keepWhole($setUp, $date, $id, array_map(static fn (StoredSitting $sitting): string => $sitting->id, $sittings));
         $this->entities->getConnection()->executeStatement('UPDATE set_up SET state = ? WHERE id = ?', [SetUpState::Done->value, $id]);
         $this->end($sittings, $date, $ending, $results);
     }

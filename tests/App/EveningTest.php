@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pindle\Tests\App;
 
+use Doctrine\ORM\EntityManagerInterface;
 use PHPUnit\Framework\Attributes\TestWith;
 
 /** From nothing to a first activity, whatever happens on the way. */
@@ -53,6 +54,8 @@ final class EveningTest extends ApiTestCase
         $evening = $this->ask('POST', '/evening', ['screen' => 'morning', 'mark' => 'mostly-alone']);
         self::assertSame('over', $evening['screen']);
         self::assertStringStartsWith('Wim did most of it alone', $evening['after']);
+        $noted = self::service(EntityManagerInterface::class)->getConnection()->fetchOne('SELECT note FROM note');
+        self::assertSame('The first morning: mostly alone', $noted);
     }
 
     protected function tearDown(): void

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Pindle\Tests\App;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use Pindle\App\Household\Children;
+use Pindle\App\Platform\Http\Refusal;
+use Pindle\Core\Calendar\LocalDate;
 
 /** Children and things: what is kept, what is used at once. */
 final class HouseholdTest extends ApiTestCase
@@ -153,6 +156,21 @@ final class HouseholdTest extends ApiTestCase
             $this->refuse(422, 'name', 'POST', '/cupboard', ['name' => $name, 'amount' => 3]);
         }
         self::assertSame([], $this->ask('GET', '/cupboard')['things']);
+    }
+
+    public function test_a_birth_date_is_no_day_to_come_and_not_more_than_18_years_ago(): void
+    {
+        $today = LocalDate::parse('2026-11-26');
+        $refused = [];
+        foreach (['2026-11-27', '2026-11-26', '2008-11-26', '2008-10-26'] as $born) {
+            try {
+                Children::mustBeBirthDate($born, $today, 'born');
+            } catch (Refusal $refusal) {
+                self::assertSame([422, 'born'], [$refusal->status, $refusal->field]);
+                $refused[$born] = $refusal->getMessage();
+            }
+        }
+        self::assertSame(['2026-11-27' => 'A birth date can not be in the future.', '2008-10-26' => 'That is more than 18 years ago.'], $refused);
     }
 
     public function test_what_stacks_and_rolls_is_asked_about_in_words_and_what_it_can_is_kept(): void

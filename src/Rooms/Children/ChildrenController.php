@@ -11,7 +11,6 @@ use Pindle\App\Household\Children;
 use Pindle\App\Platform\Clock;
 use Pindle\App\Platform\Http\Refusal;
 use Pindle\Core\Calendar\InvalidSpan;
-use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Calendar\Span;
 use Pindle\Core\Caution\Cautions;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -78,11 +77,8 @@ final readonly class ChildrenController
 
     private function fill(ChildEntity $child, ChildInput $input): void
     {
-        if (null !== $input->born && LocalDate::parse($input->born)->isAfter($this->clock->today())) {
-            throw Refusal::invalid('born', 'A birth date can not be in the future.');
-        }
-        if (null !== $input->born && LocalDate::parse($input->born)->monthsUntil($this->clock->today()) > 18 * 12) {
-            throw Refusal::invalid('born', 'That is more than 18 years ago.');
+        if (null !== $input->born) {
+            Children::mustBeBirthDate($input->born, $this->clock->today(), 'born');
         }
         foreach ($input->rests as $i => $rest) {
             try {

@@ -7,6 +7,7 @@ namespace Pindle\App\Rooms\Evening;
 use Doctrine\ORM\EntityManagerInterface;
 use Pindle\App\Content\ContentFiles;
 use Pindle\App\Content\ThingFile;
+use Pindle\App\Content\Words;
 use Pindle\App\Household\Activities;
 use Pindle\App\Household\ChildEntity;
 use Pindle\App\Household\Children;
@@ -58,6 +59,7 @@ final readonly class Evening
         private Cautions $cautions,
         private ThingFile $shipped,
         private ContentFiles $files,
+        private Words $words,
         private Clock $clock,
     ) {
     }
@@ -78,11 +80,6 @@ final readonly class Evening
         };
     }
 
-    private function isMorningOf(?string $day): bool
-    {
-        return null !== $day && !LocalDate::parse($day)->isAfter($this->clock->today());
-    }
-
     /**
      * The children, the first of them first, with what nobody may touch.
      *
@@ -91,14 +88,9 @@ final readonly class Evening
     public function begin(WhoInput $who): void
     {
         foreach ($who->children as $i => $child) {
-            if (LocalDate::parse($child->born)->isAfter($this->clock->today())) {
-                throw Refusal::invalid('children.'.$i.'.born', 'A birthday can not be in the future.');
-            }
-            if (LocalDate::parse($child->born)->monthsUntil($this->clock->today()) > 18 * 12) {
-                throw Refusal::invalid('children.'.$i.'.born', 'That is more than 18 years ago.');
-            }
+            Children::mustBeBirthDate($child->born, $this->clock->today(), 'children.'.$i.'.born');
         }
-        if (\count($who->children) + (null === $who->littleOne ? 0 : 1) > 6) {
+        if (\count($who->children) + (null === $who->littleOne ? 0 : 1) > Children::MOST) {
             throw Refusal::invalid('children', 'Pindle plans for up to six children, the little ones with them.');
         }
         $this->transactions->run(function () use ($who): void {
@@ -111,7 +103,7 @@ final readonly class Evening
             }
             if (null !== $who->littleOne) {
                 $born = $this->clock->today()->plusDays(-(int) round($who->littleOne * 30.44));
-                $this->add('Little one', $born->toString(), $allergies);
+                $this->add($this->words->say('evening', 'little-one'), $born->toString(), $allergies);
             }
             $evening->screen = Screen::Things;
             $this->entities->persist($evening);
@@ -197,7 +189,7 @@ final readonly class Evening
         }
         $tomorrow = $this->clock->today()->plusDays(1);
         $present = array_map(fn (Child $one): Learner => new Learner(
-            $one->id === $child->id ? $child : $one,
+            $one,
             $this->evidence->record($one),
             FirstActivity::MINUTES,
         ), $this->children->present($tomorrow));
@@ -229,6 +221,11 @@ final readonly class Evening
         }
 
         return null;
+    }
+
+    private function isMorningOf(?string $day): bool
+    {
+        return null !== $day && !LocalDate::parse($day)->isAfter($this->clock->today());
     }
 
     /** @param list<string> $chosen */
@@ -294,7 +291,7 @@ final readonly class Evening
         $id = static fn (): string => Uuid::v7()->toRfc4122();
         $sitting = $offer->sittings[0];
         $asked = $sitting->asking(array_map(static fn (Question $question): Question => $question->named($id()), $sitting->questions));
-        $this->writer->keepPast($offer->sitting([$asked]), $day, $id(), [$sitting->childId => $id()]);
+        $this->writer->keepWhole($offer->sitting([$asked]), $day, $id(), [$sitting->childId => $id()]);
     }
 
     private function morning(EveningEntity $evening, ClosingMark $mark): void
@@ -307,7 +304,7 @@ final readonly class Evening
                 Uuid::v7()->toRfc4122(),
                 $evening->stepId,
                 $outcome,
-                'The first morning: '.str_replace('-', ' ', $mark->value),
+                $this->words->say('evening', $mark),
                 $now,
                 $this->clock->today(),
                 Uuid::v4()->toRfc4122(),
