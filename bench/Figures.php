@@ -25,6 +25,14 @@ final class Figures
         }
     }
 
+    /** The mean alone; 0 where there is nothing. */
+    public function plainMean(string $row, string $measure): float
+    {
+        $values = $this->values[$row][$measure] ?? [];
+
+        return [] === $values ? 0.0 : array_sum($values) / \count($values);
+    }
+
     /** Mean with its 95 % interval (1.96 standard errors). */
     public function mean(string $row, string $measure, int $digits = 3): string
     {

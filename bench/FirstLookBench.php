@@ -12,6 +12,7 @@ use Pindle\Core\Question\Kind\TellHowMany;
 use Pindle\Core\Question\Level;
 use Pindle\Core\Question\Question;
 use Pindle\Core\Simulation\SimulatedChild;
+use Pindle\Core\Simulation\Simulator;
 use Pindle\Core\Skill\SkillMap;
 use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
@@ -21,20 +22,26 @@ final class FirstLookBench
 {
     public const AGES = [30, 42, 54, 66, 78, 90];
     public const MEASURES = ['right', 'balanced', 'frontier', 'sure ones right', 'share sure'];
-    private const AT = [4, 8, 12];
+    public const WENT_WELL = 'tasks that went well under 3½';
+
+    private const AT = [4, 6, 8, 10, 12];
+    private const YOUNG = 42;
+
+    /** A chance is compared with what is true in bands this wide. */
+    private const BAND = 0.1;
 
     public function __construct(private readonly SkillMap $map, private readonly Figures $figures)
     {
     }
 
-    public function child(int $number): void
+    public function child(Simulator $simulator, int $number): void
     {
-        foreach (['adaptive', 'map order', 'easiest first', 'random order'] as $way) {
+        foreach (['adaptive', 'map order'] as $way) {
             // The same child for every way of asking.
             $random = new Randomizer(new Xoshiro256StarStar(1000 + $number));
             $months = self::AGES[$number % \count(self::AGES)];
             $day = LocalDate::parse('2026-01-01');
-            $child = SimulatedChild::ofAge($this->map, $months, $random, $day);
+            $child = $simulator->child($this->map, $months, $random, $day);
             $known = [];
             foreach ($this->map->steps as $step) {
                 $known[$step->id] = $child->knows($step->id, $day);
@@ -48,26 +55,43 @@ final class FirstLookBench
     {
         $look = FirstLook::of($this->map, $months, [], [], $random);
         if ('adaptive' === $way) {
-            $this->measure('age alone', $look->chances(), $known);
+            $this->measure('age alone, needs kept', $look->chances(), $known);
         }
         $ids = array_keys($this->map->steps);
-        $order = match ($way) {
-            'random order' => $random->shuffleArray($ids),
-            // What needs nothing, then what needs only that, and so on.
-            'easiest first' => $ids,
-            default => self::mapOrder($this->map),
-        };
+        $order = self::mapOrder($this->map);
+        $well = 0;
         for ($task = 0; $task < FirstLook::MOST_TASKS; ++$task) {
             $stepId = 'adaptive' === $way ? $look->next($ids) : $order[$task];
             if (null === $stepId) {
                 break;
             }
             [$outcome] = $child->answer(new Question($stepId, new TellHowMany('how-many', 1), Level::At), Help::Bare, $day, $task, $random);
+            $well += $outcome->isSuccess() ? 1 : 0;
             $look = $look->with(new Answer($stepId, $outcome), $random);
             if (\in_array($task + 1, self::AT, true)) {
                 $this->measure($way.', '.($task + 1).' tasks', $look->chances(), $known);
             }
         }
+        if ('adaptive' === $way && $months < self::YOUNG) {
+            $this->figures->add($way, self::WENT_WELL, $well / max(1, $task));
+        }
+        if ('adaptive' === $way) {
+            foreach ($look->chances() as $id => $chance) {
+                $this->figures->add('calibration', (string) min(9, (int) floor($chance / self::BAND)), ($known[$id] ? 1.0 : 0.0) - $chance);
+            }
+        }
+    }
+
+    /** How far, on the whole, a chance that a look names is from the share that is known: the mean over all steps of the gap of their band. */
+    public static function calibration(Figures $figures): float
+    {
+        [$gap, $count] = [0.0, 0];
+        foreach ($figures->values['calibration'] ?? [] as $values) {
+            $gap += abs(array_sum($values));
+            $count += \count($values);
+        }
+
+        return $gap / max(1, $count);
     }
 
     /** @return list<string> steps as they stand on the map: strand by strand, skill by skill, reach by reach */

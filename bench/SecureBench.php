@@ -16,6 +16,7 @@ use Pindle\Core\Question\Kind\TellHowMany;
 use Pindle\Core\Question\Level;
 use Pindle\Core\Question\Question;
 use Pindle\Core\Simulation\SimulatedChild;
+use Pindle\Core\Simulation\Simulator;
 use Pindle\Core\Skill\SkillMap;
 use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
@@ -30,12 +31,12 @@ final class SecureBench
     {
     }
 
-    public function child(int $number): void
+    public function child(Simulator $simulator, int $number): void
     {
         foreach (SecureRule::cases() as $rule) {
             $random = new Randomizer(new Xoshiro256StarStar(90_000 + $number));
             $start = LocalDate::parse('2026-01-01');
-            $child = SimulatedChild::ofAge($this->map, FirstLookBench::AGES[$number % \count(FirstLookBench::AGES)], $random, $start);
+            $child = $simulator->child($this->map, FirstLookBench::AGES[$number % \count(FirstLookBench::AGES)], $random, $start);
             $known = array_values(array_filter(array_keys($this->map->steps), static fn (string $id): bool => $child->knows($id, $start)));
             foreach (\array_slice($random->shuffleArray($known), 0, self::STEPS_A_CHILD) as $stepId) {
                 $this->figures->add($rule->value, 'sittings', (float) $this->sittings($rule, $child, $stepId, $start, $random));

@@ -11,12 +11,16 @@ use Pindle\Core\Advice\Ranking;
 use Pindle\Core\Advice\SureSteps;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Child\SetSize;
+use Pindle\Core\Evidence\Attempt;
 use Pindle\Core\Evidence\ChildRecord;
 use Pindle\Core\Evidence\Help;
 use Pindle\Core\Evidence\Ladder;
 use Pindle\Core\Evidence\Mark;
-use Pindle\Core\Evidence\Attempt;
+use Pindle\Core\Evidence\Memory;
 use Pindle\Core\Evidence\Outcome;
+use Pindle\Core\Evidence\Standing;
+use Pindle\Core\Evidence\StepState;
+use Pindle\Core\Evidence\Tracing;
 use Pindle\Core\FirstLook\Answer;
 use Pindle\Core\FirstLook\FirstLook;
 use Pindle\Core\Question\Kind\NameNumeral;
@@ -24,178 +28,202 @@ use Pindle\Core\Question\Kind\TellHowMany;
 use Pindle\Core\Question\Level;
 use Pindle\Core\Question\Question;
 use Pindle\Core\Simulation\SimulatedChild;
+use Pindle\Core\Simulation\SimulatedParent;
+use Pindle\Core\Simulation\Simulator;
 use Pindle\Core\Skill\SkillMap;
 use Pindle\Core\Skill\Step;
 use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
 
 /**
- * Sixty days of two sittings a day, with as many questions as go by age, by different ways of choosing the step; everything else (help, forms,
- * questions, the record) is the same. Then thirty days of nothing.
+ * Sixty days of two sittings a day, with as many questions as go by age, then thirty days of nothing. The ways of choosing the step and of
+ * noting what was seen differ; the child, its first look, the helps, forms and questions are the same.
  */
 final class SixtyDays
 {
-    public const WAYS = ['Pindle', 'map order, one perfect sitting', 'random ready step', 'oracle'];
-    public const MEASURES = ['known at the start', 'known after 60 days', 'learnt', 'known 30 days later', 'learnt and still there'];
+    public const LEARNT = ['known at the start', 'known after 60 days', 'learnt', 'known 30 days later', 'learnt and still there'];
+    public const MARKS = ['marks found', 'false', 'false below 0.6', 'false where forgotten fast', 'lost though known'];
+    public const SITTINGS = ['sittings', 'on known steps', 'most tries at one step in 30 days'];
 
     private const DAYS = 60;
-    private const SITTINGS = 2;
+    private const IDLE = 30;
+    private const SITTINGS_A_DAY = 2;
+
+    /** Tries at one step are counted over so many days. */
+    private const MONTH = 30;
+
+    /** A mark is quite wrong where the true chance is under this. */
+    private const QUITE_WRONG = 0.6;
+
+    private SimulatedChild $child;
+    private ChildRecord $record;
+    private Randomizer $random;
+
+    /** @var array<string, true> steps that went perfectly once, for the way that takes the map in order */
+    private array $passed = [];
+
+    /** @var array<string, LocalDate> step id => the day it may come back */
+    private array $resting = [];
+
+    /** @var array<string, list<int>> step id => days of its tries */
+    private array $tries = [];
+
+    private int $sittings = 0;
+    private int $onKnown = 0;
+
+    /** @var list<bool> for every mark that was lost, whether the child still knew the step */
+    private array $lost = [];
 
     public function __construct(private readonly SkillMap $map, private readonly Figures $figures)
     {
     }
 
-    public function child(int $number): void
+    /** @param list<Run> $runs */
+    public function child(Simulator $simulator, int $number, array $runs): void
     {
         $start = LocalDate::parse('2026-01-01');
         $months = FirstLookBench::AGES[$number % \count(FirstLookBench::AGES)];
-        foreach (self::WAYS as $way) {
-            $random = new Randomizer(new Xoshiro256StarStar(50_000 + $number));
-            $child = SimulatedChild::ofAge($this->map, $months, $random, $start);
-            $before = $this->known($child, $start);
-            $record = $this->firstLook($child, $months, $start, $random);
-            $passed = [];
-            $resting = [];
-            $questions = SetSize::atAge($months)->most;
+        $random = new Randomizer(new Xoshiro256StarStar(50_000 + $number));
+        $child = $simulator->child($this->map, $months, $random, $start);
+        $before = $this->known($child, $start);
+        $record = $this->firstLook($child, $months, $start, $random);
+        foreach ($runs as $run) {
+            $this->begin(clone $child, $record, new Randomizer(new Xoshiro256StarStar(70_000 + $number)));
             for ($day = 1; $day <= self::DAYS; ++$day) {
                 $on = $start->plusDays($day);
-                for ($sitting = 0; $sitting < self::SITTINGS; ++$sitting) {
-                    $stepId = match ($way) {
-                        'Pindle' => $this->pindle($record, $on, $resting, $questions),
-                        'random ready step' => $this->randomReady($record, $on, $random),
-                        'oracle' => $this->oracle($child, $on, $questions),
-                        default => $this->mapOrder($passed),
-                    };
-                    if (null !== $stepId) {
-                        $record = $this->sit($way, $record, $child, $stepId, $on, $sitting, $questions, $passed, $resting, $random);
-                    }
+                for ($sitting = 0; $sitting < self::SITTINGS_A_DAY && !$this->child->isMissed($on); ++$sitting) {
+                    $this->sit($run, $on, $sitting, SetSize::atAge($months)->most);
                 }
             }
-            $this->measure($way, $child, $before, $record, $start);
+            $this->measure($run->row, $before, $start);
         }
     }
 
-    
+    private function begin(SimulatedChild $child, ChildRecord $record, Randomizer $random): void
+    {
+        [$this->child, $this->record, $this->random] = [$child, $record, $random];
+        $this->passed = $this->resting = $this->tries = $this->lost = [];
+        $this->sittings = $this->onKnown = 0;
+    }
+
     private function firstLook(SimulatedChild $child, int $months, LocalDate $on, Randomizer $random): ChildRecord
     {
         $look = FirstLook::of($this->map, $months, [], [], $random);
         for ($task = 0; null !== ($stepId = $look->next(array_keys($this->map->steps))); ++$task) {
-            [$outcome] = $child->answer(self::question($stepId, $task, Level::At), Help::Bare, $on, $task, $random);
+            [$outcome] = $child->answer(self::question($stepId, $task), Help::Bare, $on, $task, $random);
             $look = $look->with(new Answer($stepId, $outcome), $random);
         }
 
         return ChildRecord::blank($this->map, priors: $look->chances());
     }
 
-    /**
-     * @param array<string, true>      $passed
-     * @param array<string, LocalDate> $resting
-     */
-    private function sit(
-        string $way,
-        ChildRecord $record,
-        SimulatedChild $child,
-        string $stepId,
-        LocalDate $on,
-        int $sitting,
-        int $questions,
-        array &$passed,
-        array &$resting,
-        Randomizer $random,
-    ): ChildRecord
+    private function sit(Run $run, LocalDate $on, int $sitting, int $questions): void
     {
-        $step = $this->map->step($stepId);
-        $before = $record;
-        $others = array_values(array_filter(
-            $this->map->steps,
-            static fn (Step $other): bool => $other->id !== $stepId && $other->skill->strand === $step->skill->strand,
-        ));
-        $last = SureSteps::last($record, $others, $on)?->id;
-        // Beginning with what has faded most is part of Pindle's choice; the others begin with what is furthest.
-        $first = 'Pindle' === $way ? SureSteps::first($record, $others, $on)?->id : $last;
-        $own = [];
-        $notYet = 0;
-        for ($i = 0; $i < $questions && $notYet < 3; ++$i) {
-            $id = match ($i) {
-                0 => $first ?? $stepId,
-                $questions - 1 => $last ?? $stepId,
-                default => $stepId,
-            };
-            $state = $record->state($id);
-            $question = self::question($id, $i, Level::At);
-            $help = Ladder::help($state);
-            [$outcome, $method, $slip] = $child->answer($question, $help, $on, $i, $random);
-            $of = $this->map->step($id);
-            $form = Ladder::form($of, $state, null === $of->before ? null : $record->state($of->before));
-            // A new activity and other things each day a step is met.
-            $kind = ($on->dayNumber + $sitting) % 3;
-            $attempt = new Attempt(
-                \sprintf('%05d-%d-%d', $on->dayNumber, $sitting, $i),
-                $id,
-                $on->dayNumber.'-'.$sitting,
-                'activity-'.$kind,
-                $form,
-                $help,
-                ['thing-'.$kind],
-                $question->prompt->key(),
-                $question->prompt->choices(),
-                $outcome,
-                $method,
-                $slip,
-                $on->toDateTime()->modify('+'.(9 * 3600 + $sitting * 7200 + $i * 40).' seconds'),
-                $on,
-                'device',
-                $of->skill->isGuess() ? ($outcome->isSuccess() ? 0.1 : 0.7) : null,
-            );
-            $was = $record->mark($id, $on);
-            $record = $record->with($attempt);
-            if (Mark::Secure === $record->mark($id, $on) && !$was->wasSecured() && 'Pindle' === $way) {
-                $this->mark('wrong when first Secure', $child, $id, $on);
+        $stepId = $this->choose($run, $on, $questions);
+        if (null === $stepId) {
+            return;
+        }
+        $before = $this->record;
+        $isLook = $before->mark($stepId, $on)->wasSecured();
+        ++$this->sittings;
+        $this->onKnown += !$isLook && $this->child->knows($stepId, $on) ? 1 : 0;
+        $ids = $this->steps($run, $stepId, $on, $questions);
+        $seen = $own = $unnoted = [];
+        for ($i = 0; $i < $questions && 3 > \count(array_filter($seen, static fn (Outcome $outcome): bool => Outcome::NotYet === $outcome)); ++$i) {
+            $id = $ids[$i];
+            $help = Ladder::help($this->record->state($id));
+            $question = self::question($id, $i);
+            [$outcome] = $this->child->answer($question, $help, $on, $i, $this->random);
+            $this->tries[$id][] = $on->dayNumber;
+            $seen[] = $outcome;
+            $noted = $run->parent->tap($outcome, $this->random);
+            if (null === $noted) {
+                $unnoted[] = [$question, $help, $outcome, $i];
+                continue;
             }
-            $notYet += Outcome::NotYet === $outcome ? 1 : 0;
+            $attempt = $this->attempt($question, $help, $noted, $on, $sitting, $i);
+            $this->note($attempt);
             if ($id === $stepId) {
                 $own[] = $attempt;
             }
         }
-        if ([] === array_filter($own, static fn (Attempt $attempt): bool => !$attempt->isUnaided())) {
-            $passed[$stepId] = true;
+        foreach ($run->parent->writesDown($seen) ? $unnoted : [] as [$question, $help, $outcome, $i]) {
+            $attempt = $this->attempt($question, $help, $outcome, $on, $sitting, $i);
+            $this->note($attempt);
+            if ($question->stepId === $stepId) {
+                $own[] = $attempt;
+            }
         }
-        $decision = Decision::after($stepId, $own, $before->mark($stepId, $on), $record, Ending::Done, $on);
+        if ([] !== $own && [] === array_filter($own, static fn (Attempt $attempt): bool => !$attempt->isUnaided())) {
+            $this->passed[$stepId] = true;
+        }
+        $decision = Decision::after($stepId, $own, $before->mark($stepId, $on), $this->record, Ending::Done, $on);
         if (null !== $decision->days) {
-            $resting[$stepId] = $on->plusDays($decision->days);
+            $this->resting[$stepId] = $on->plusDays($decision->days);
         }
-
-        return $record;
     }
 
-    /** @param array<string, LocalDate> $resting */
-    private function pindle(ChildRecord $record, LocalDate $on, array $resting, int $questions): ?string
+    private function choose(Run $run, LocalDate $on, int $questions): ?string
+    {
+        return match ($run->way) {
+            Way::Pindle => $this->ranked($this->record, $on, $questions)[0]->step->id ?? null,
+            Way::SeesWorth => $this->ranked($this->seen($on), $on, $questions)[0]->step->id ?? null,
+            Way::SeesGain => $this->mostGained($on, $questions),
+            Way::RandomReady => $this->randomReady($on),
+            Way::MapOrder => $this->nextInOrder(),
+        };
+    }
+
+    /** @return list<RankedStep> */
+    private function ranked(ChildRecord $record, LocalDate $on, int $questions): array
     {
         $ranked = array_values(array_filter(
-            Ranking::of($record, $on, $questions - 2),
-            static fn (RankedStep $step): bool => !isset($resting[$step->step->id]) || !$resting[$step->step->id]->isAfter($on),
+            Ranking::of($record, $on, max(1, $questions - 2)),
+            fn (RankedStep $step): bool => !isset($this->resting[$step->step->id]) || !$this->resting[$step->step->id]->isAfter($on),
         ));
 
-        return (Ranking::withoutTooMuchNew($ranked, $record)[0] ?? null)?->step->id;
+        return Ranking::withoutTooMuchNew($ranked, $record);
     }
 
-    private function randomReady(ChildRecord $record, LocalDate $on, Randomizer $random): ?string
+    /** The record as it would be if nothing were hidden: what is known is Secure until it is nearly gone, of all else the true chance. */
+    private function seen(LocalDate $on): ChildRecord
+    {
+        $states = [];
+        foreach ($this->map->steps as $id => $step) {
+            $state = $this->record->state($id);
+            $knows = $this->child->knows($id, $on);
+            $p = max(Tracing::LEAST, min(Tracing::MOST, $this->child->chance($id, $on)));
+            $fades = $knows ? max(1.0, $this->child->daysLeft($id, $on)) : 4.0;
+            $states[$id] = new StepState(
+                $p,
+                $knows ? new Memory($fades <= 3.0 ? 1.0 : $fades, $on->plusDays($fades <= 3.0 ? -1 : 0)) : new Memory(),
+                $state->ladder,
+                $state->window,
+                $state->spread,
+                new Standing($knows),
+                $state->touched,
+            );
+        }
+
+        return ChildRecord::kept($this->map, $this->record->settings, $states, $this->record->lastSittings);
+    }
+
+    private function randomReady(LocalDate $on): ?string
     {
         $ready = [];
-        foreach ($record->map->steps as $step) {
-            if (Mark::Secure !== $record->mark($step->id, $on) && [] === $record->missingNeeds($step->id, $on)) {
+        foreach ($this->map->steps as $step) {
+            if (Mark::Secure !== $this->record->mark($step->id, $on) && [] === $this->record->missingNeeds($step->id, $on)) {
                 $ready[] = $step->id;
             }
         }
 
-        return [] === $ready ? null : $ready[$random->getInt(0, \count($ready) - 1)];
+        return [] === $ready ? null : $ready[$this->random->getInt(0, \count($ready) - 1)];
     }
 
-    /** @param array<string, true> $passed */
-    private function mapOrder(array $passed): ?string
+    private function nextInOrder(): ?string
     {
         foreach (FirstLookBench::mapOrder($this->map) as $stepId) {
-            if (!isset($passed[$stepId])) {
+            if (!isset($this->passed[$stepId])) {
                 return $stepId;
             }
         }
@@ -203,23 +231,23 @@ final class SixtyDays
         return null;
     }
 
-    /** Sees what is hidden: the step where a sitting adds most, or keeps most from being lost within days. */
-    private function oracle(SimulatedChild $child, LocalDate $on, int $questions): ?string
+    /** The step where a sitting adds most, or keeps most from being lost within days. */
+    private function mostGained(LocalDate $on, int $questions): ?string
     {
         $best = null;
         $most = 0.0;
-        $learning = fn (string $id): float => 1 - (1 - $child->chanceToLearn($id, $on)) ** ($questions - 2);
         foreach ($this->map->steps as $step) {
-            if ($child->knows($step->id, $on)) {
-                $value = max(0.0, 0.6 - 0.1 * $child->daysLeft($step->id, $on));
+            if ($this->child->knows($step->id, $on)) {
+                $value = max(0.0, 0.6 - 0.1 * $this->child->daysLeft($step->id, $on));
             } else {
-                $value = $learning($step->id);
+                $learning = $this->child->learning($step->id, $on, max(1, $questions - 2));
+                $value = $learning;
                 foreach ($this->map->dependents($step->id) as $dependent) {
                     $others = array_filter(
                         $this->map->step($dependent)->needs,
-                        static fn (string $need): bool => $need !== $step->id && !$child->knows($need, $on),
+                        fn (string $need): bool => $need !== $step->id && !$this->child->knows($need, $on),
                     );
-                    $value += [] === $others && !$child->knows($dependent, $on) ? 0.25 * $learning($step->id) : 0.0;
+                    $value += [] === $others && !$this->child->knows($dependent, $on) ? 0.25 * $learning : 0.0;
                 }
             }
             if ($value > $most) {
@@ -230,32 +258,97 @@ final class SixtyDays
         return $best;
     }
 
-    /** @param array<string, true> $before */
-    private function measure(string $way, SimulatedChild $child, array $before, ChildRecord $record, LocalDate $start): void
+    /** @return list<string> the step of each question of a sitting */
+    private function steps(Run $run, string $stepId, LocalDate $on, int $questions): array
     {
-        $end = $start->plusDays(self::DAYS);
-        $after = $this->known($child, $end);
-        $later = $this->known($child, $end->plusDays(30));
-        $values = [\count($before), \count($after), \count(array_diff_key($after, $before)), \count($later), \count(array_diff_key($later, $before))];
-        foreach (self::MEASURES as $i => $measure) {
-            $this->figures->add($way, $measure, (float) $values[$i]);
-        }
-        if ('Pindle' === $way) {
-            foreach ($this->map->steps as $step) {
-                if (Mark::Secure === $record->mark($step->id, $end)) {
-                    $this->mark('wrong on the last day', $child, $step->id, $end);
-                }
-            }
+        $step = $this->map->step($stepId);
+        $others = array_values(array_filter(
+            $this->map->steps,
+            static fn (Step $other): bool => $other->id !== $stepId && $other->skill->strand === $step->skill->strand,
+        ));
+        $last = SureSteps::last($this->record, $others, $on)?->id;
+        // Beginning with what has faded most is part of Pindle's choice; the others begin with what is furthest.
+        $first = Way::Pindle === $run->way ? SureSteps::first($this->record, $others, $on)?->id : $last;
+
+        return [$first ?? $stepId, ...array_fill(0, max(0, $questions - 2), $stepId), $last ?? $stepId];
+    }
+
+    private function attempt(Question $question, Help $help, Outcome $outcome, LocalDate $on, int $sitting, int $i): Attempt
+    {
+        $step = $this->map->step($question->stepId);
+        // Another activity and other things each day a step is met.
+        $kind = ($on->dayNumber + $sitting) % 3;
+
+        return new Attempt(
+            \sprintf('%05d-%d-%d', $on->dayNumber, $sitting, $i),
+            $step->id,
+            $on->dayNumber.'-'.$sitting,
+            'activity-'.$kind,
+            Ladder::form($step, $this->record->state($step->id), null === $step->before ? null : $this->record->state($step->before)),
+            $help,
+            ['thing-'.$kind],
+            $question->prompt->key(),
+            $question->prompt->choices(),
+            $outcome,
+            null,
+            null,
+            $on->toDateTime()->modify('+'.(9 * 3600 + $sitting * 7200 + $i * 40).' seconds'),
+            $on,
+            'device',
+            $step->skill->isGuess() ? ($outcome->isSuccess() ? 0.1 : 0.7) : null,
+        );
+    }
+
+    private function note(Attempt $attempt): void
+    {
+        $was = $this->record->state($attempt->stepId)->standing->secured;
+        $this->record = $this->record->with($attempt);
+        if ($was && !$this->record->state($attempt->stepId)->standing->secured) {
+            $this->lost[] = $this->child->knows($attempt->stepId, $attempt->day);
         }
     }
 
-    private function mark(string $when, SimulatedChild $child, string $stepId, LocalDate $on): void
+    /** @param array<string, true> $before */
+    private function measure(string $row, array $before, LocalDate $start): void
     {
-        $wrong = $child->knows($stepId, $on) ? 0.0 : 1.0;
-        $this->figures->add('marks of all', $when, $wrong);
-        if ($child->guessesALot) {
-            $this->figures->add('marks of those who guess a lot', $when, $wrong);
+        $end = $start->plusDays(self::DAYS);
+        $after = $this->known($this->child, $end);
+        $later = $this->known($this->child, $end->plusDays(self::IDLE));
+        $values = [\count($before), \count($after), \count(array_diff_key($after, $before)), \count($later), \count(array_diff_key($later, $before))];
+        foreach (self::LEARNT as $i => $measure) {
+            $this->figures->add($row, $measure, (float) $values[$i]);
         }
+        $found = 0;
+        foreach ($this->map->steps as $step) {
+            if (Mark::Secure !== $this->record->mark($step->id, $end)) {
+                continue;
+            }
+            ++$found;
+            $wrong = $this->child->knows($step->id, $end) ? 0.0 : 1.0;
+            $this->figures->add($row, 'false', $wrong);
+            $this->figures->add($row, 'false below 0.6', $this->child->chance($step->id, $end) < self::QUITE_WRONG ? 1.0 : 0.0);
+            if ($this->child->forgetsFast()) {
+                $this->figures->add($row, 'false where forgotten fast', $wrong);
+            }
+        }
+        $this->figures->add($row, 'marks found', (float) $found);
+        foreach ($this->lost as $known) {
+            $this->figures->add($row, 'lost though known', $known ? 1.0 : 0.0);
+        }
+        $this->figures->add($row, 'sittings', (float) $this->sittings);
+        $this->figures->add($row, 'on known steps', 0 === $this->sittings ? 0.0 : $this->onKnown / $this->sittings);
+        $this->figures->add($row, 'most tries at one step in 30 days', (float) max([0, ...array_map(self::mostInAMonth(...), array_values($this->tries))]));
+    }
+
+    /** @param list<int> $days of the tries at one step, in order */
+    private static function mostInAMonth(array $days): int
+    {
+        $most = 0;
+        foreach ($days as $i => $day) {
+            $most = max($most, \count(array_filter(\array_slice($days, $i), static fn (int $other): bool => $other < $day + self::MONTH)));
+        }
+
+        return $most;
     }
 
     /** @return array<string, true> */
@@ -265,8 +358,12 @@ final class SixtyDays
     }
 
     /** Every other question has three answers to choose from, the others are open. */
-    private static function question(string $stepId, int $number, Level $level): Question
+    private static function question(string $stepId, int $number): Question
     {
-        return new Question($stepId, 1 === $number % 2 ? new NameNumeral('find-numeral', 1 + $number) : new TellHowMany('how-many', 1 + $number), $level);
+        return new Question(
+            $stepId,
+            1 === $number % 2 ? new NameNumeral('find-numeral', 1 + $number) : new TellHowMany('how-many', 1 + $number),
+            Level::At,
+        );
     }
 }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use Pindle\Core\Simulation\SimulatedChild;
+use Pindle\Core\Simulation\StepwiseChild;
 use Pindle\Tests\Make;
 use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
@@ -19,7 +19,7 @@ $know = [];
 foreach ($ages as $months) {
     $random = new Randomizer(new Xoshiro256StarStar($months));
     for ($i = 0; $i < $children; ++$i) {
-        $child = SimulatedChild::ofAge($map, $months, $random, $day);
+        $child = StepwiseChild::ofAge($map, $months, $random, $day);
         foreach ($map->steps as $step) {
             $know[$step->id][$months] = ($know[$step->id][$months] ?? 0) + ($child->knows($step->id, $day) ? 1 : 0);
         }

@@ -4,79 +4,113 @@ declare(strict_types=1);
 
 use Pindle\Bench\Figures;
 use Pindle\Bench\FirstLookBench;
+use Pindle\Bench\Run;
 use Pindle\Bench\SecureBench;
 use Pindle\Bench\SixtyDays;
+use Pindle\Bench\Way;
+use Pindle\Core\Simulation\SimulatedParent;
+use Pindle\Core\Simulation\Simulator;
 use Pindle\Tests\Make;
 use Symfony\Component\Process\Process;
 
 /*
- * ./pindle bench learners [children]: how well the judgement does on simulated children, seeds fixed. Two processes share the work.
- * With a second and a third number it does one share of it and prints its figures.
+ * ./pindle bench learners [children [few]]: how well the judgement does on simulated children of two kinds, seeds fixed. Two processes share
+ * the work. What asks for a parent who taps all is done on so many children, all else on a few. With more numbers it does one share of it and prints its figures.
  */
 
 require dirname(__DIR__).'/vendor/autoload.php';
 
 ini_set('memory_limit', '1G');
-$children = (int) ($argv[1] ?? 204);
-if (isset($argv[2], $argv[3])) {
+$children = (int) ($argv[1] ?? 200);
+$few = min($children, (int) ($argv[2] ?? 48));
+if (isset($argv[3], $argv[4])) {
     $map = Make::wholeMap();
-    [$look, $secure, $sixty] = [new Figures(), new Figures(), new Figures()];
-    $benches = [new FirstLookBench($map, $look), new SecureBench($map, $secure), new SixtyDays($map, $sixty)];
-    for ($number = (int) $argv[2]; $number < $children; $number += (int) $argv[3]) {
-        foreach ($benches as $bench) {
-            $bench->child($number);
+    $all = [];
+    foreach (Simulator::cases() as $simulator) {
+        [$look, $secure, $sixty] = [new Figures(), new Figures(), new Figures()];
+        [$looks, $marks, $days] = [new FirstLookBench($map, $look), new SecureBench($map, $secure), new SixtyDays($map, $sixty)];
+        for ($number = (int) $argv[3]; $number < $children; $number += (int) $argv[4]) {
+            $looks->child($simulator, $number);
+            if ($number < $few) {
+                $marks->child($simulator, $number);
+            }
+            $days->child($simulator, $number, Run::all($number < $few));
+            fwrite(\STDERR, '.');
         }
-        fwrite(\STDERR, '.');
+        $all[$simulator->value] = [$look->values, $secure->values, $sixty->values];
     }
-    echo json_encode([$look->values, $secure->values, $sixty->values], \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION);
+    echo json_encode($all, \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION);
     exit;
 }
 
 $began = microtime(true);
 $shares = [];
 for ($i = 0; $i < 2; ++$i) {
-    $shares[$i] = new Process([\PHP_BINARY, __FILE__, (string) $children, (string) $i, '2'], timeout: null);
+    $shares[$i] = new Process([\PHP_BINARY, __FILE__, (string) $children, (string) $few, (string) $i, '2'], timeout: null);
     $shares[$i]->start(static function (string $type, string $text): void {
         if (Process::ERR === $type) {
             fwrite(\STDERR, $text);
         }
     });
 }
-/** @var list<Figures> $figures */
-$figures = [new Figures(), new Figures(), new Figures()];
+/** @var array<string, list<Figures>> $figures */
+$figures = [];
 foreach ($shares as $share) {
     if (0 !== $share->wait()) {
         fwrite(\STDERR, $share->getErrorOutput());
         exit(1);
     }
-    foreach (json_decode($share->getOutput(), true, 512, \JSON_THROW_ON_ERROR) as $which => $values) {
-        $figures[$which]->addAll($values);
+    foreach (json_decode($share->getOutput(), true, 512, \JSON_THROW_ON_ERROR) as $simulator => $three) {
+        foreach ($three as $which => $values) {
+            $figures[$simulator][$which] ??= new Figures();
+            $figures[$simulator][$which]->addAll($values);
+        }
     }
 }
-[$look, $secure, $sixty] = $figures;
 
-printf("\n%d simulated children of %s months, means with 95 %% intervals (%.0f s)\n", $children, implode(', ', FirstLookBench::AGES), microtime(true) - $began);
-printf("\nFirst look, seeds 1000 and up\n\n%s", $look->table('way of asking', FirstLookBench::MEASURES));
 printf(
-    "\nSixty days of two sittings, with as many questions as go by age, then thirty of nothing, seeds 50000 and up: steps truly known\n\n%s",
-    $sixty->table('way of choosing', SixtyDays::MEASURES, 1),
+    "\n%d simulated children of each kind, of %s months; the other parents on %d. Means with 95 %% intervals (%.0f s)\n",
+    $children,
+    implode(', ', FirstLookBench::AGES),
+    $few,
+    microtime(true) - $began,
 );
-echo "\nWhat a child gains by Pindle's choice over the others\n\n| over | known after 60 days | learnt | known 30 days later |\n|---|---|---|---|\n";
-foreach (array_slice(SixtyDays::WAYS, 1) as $way) {
+foreach ($figures as $simulator => [$look, $secure, $sixty]) {
+    printf("\n## On the %s simulator\n\n### First look\n\n%s", $simulator, $look->table('way of asking', FirstLookBench::MEASURES));
     printf(
-        "| %s | %s | %s | %s |\n",
-        $way,
-        $sixty->gain('Pindle', $way, 'known after 60 days'),
-        $sixty->gain('Pindle', $way, 'learnt'),
-        $sixty->gain('Pindle', $way, 'known 30 days later'),
+        "\nCalibration: a chance is off by %.3f on the whole. Tasks that go well under 3½ years: %s\n",
+        FirstLookBench::calibration($look),
+        $look->mean('adaptive', FirstLookBench::WENT_WELL),
     );
-}
-echo "\nShare of Secure marks, under Pindle's choice, that the child does not in fact know\n\n", $sixty->table(
-    '',
-    ['wrong when first Secure', 'wrong on the last day'],
-    4,
-);
-echo "\nSittings of six questions until a step the child knows is found Secure, seeds 90000 and up\n\n| rule | median | 90th percentile |\n|---|---|---|\n";
-foreach (array_keys($secure->values) as $rule) {
-    printf("| %s | %s | %s |\n", $rule, $secure->quantile($rule, 'sittings', 0.5), $secure->quantile($rule, 'sittings', 0.9));
+    printf("\n### Sixty days of two sittings, then thirty of nothing: steps truly known\n\n%s", $sixty->table('way of choosing', SixtyDays::LEARNT, 1));
+    $limit = 0.1;
+    foreach (Way::cases() as $way) {
+        $limit = $way->seesTruth() ? max($limit, $sixty->plainMean($way->value, 'learnt')) : $limit;
+    }
+    printf(
+        "\nThe limit is the most learnt by any that sees the true state: %.1f. Learnt by Pindle: %.2f of the limit, %.2f × random.\n",
+        $limit,
+        $sixty->plainMean(Way::Pindle->value, 'learnt') / $limit,
+        $sixty->plainMean(Way::Pindle->value, 'learnt') / $sixty->plainMean(Way::RandomReady->value, 'learnt'),
+    );
+    echo "\nWhat a child gains by Pindle's choice over the others\n\n| over | known after 60 days | learnt | known 30 days later |\n|---|---|---|---|\n";
+    foreach (Way::cases() as $way) {
+        if (Way::Pindle !== $way) {
+            printf(
+                "| %s | %s | %s | %s |\n",
+                $way->value,
+                $sixty->gain(Way::Pindle->value, $way->value, 'known after 60 days'),
+                $sixty->gain(Way::Pindle->value, $way->value, 'learnt'),
+                $sixty->gain(Way::Pindle->value, $way->value, 'known 30 days later'),
+            );
+        }
+    }
+    printf("\n### Marks of the surest kind on day 60\n\n%s", $sixty->table('', SixtyDays::MARKS));
+    printf("\n### Sittings\n\n%s", $sixty->table('', SixtyDays::SITTINGS, 2));
+    $most = $sixty->values[Way::Pindle->value]['most tries at one step in 30 days'];
+    printf("\nMost tries at one step in 30 days, of all children: %d\n", max([0.0, ...$most]));
+    echo "\n### Sittings of six questions until a step the child knows is found\n\n| rule | median | 90th percentile |\n|---|---|---|\n";
+    foreach (array_keys($secure->values) as $rule) {
+        printf("| %s | %s | %s |\n", $rule, $secure->quantile($rule, 'sittings', 0.5), $secure->quantile($rule, 'sittings', 0.9));
+    }
 }

@@ -41,6 +41,7 @@ use Pindle\Core\Question\Kind\TellHowMany;
 use Pindle\Core\Question\Level;
 use Pindle\Core\Question\Question;
 use Pindle\Core\Simulation\SimulatedChild;
+use Pindle\Core\Simulation\StepwiseChild;
 use Pindle\Core\Skill\SkillMap;
 use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
@@ -98,7 +99,7 @@ final class DemoHistory
         $first = $today->plusDays(-self::DAYS - 1);
         foreach ($children as $thread => $child) {
             $settings = $this->household->settings()[$thread];
-            $simulated[$child->id] = SimulatedChild::ofAge($this->map, $child->ageInMonths($first), $random, $first, self::SPREAD);
+            $simulated[$child->id] = StepwiseChild::ofAge($this->map, $child->ageInMonths($first), $random, $first, self::SPREAD);
             $children[$thread] = $this->firstLook(
                 $child->taught(Settings::chosen($settings, [], $child->ageInMonths($today))),
                 $simulated[$child->id],

@@ -13,7 +13,7 @@ use Pindle\Core\FirstLook\FirstLook;
 use Pindle\Core\Question\Kind\TellHowMany;
 use Pindle\Core\Question\Level;
 use Pindle\Core\Question\Question;
-use Pindle\Core\Simulation\SimulatedChild;
+use Pindle\Core\Simulation\StepwiseChild;
 use Pindle\Tests\Make;
 use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
@@ -85,7 +85,7 @@ final class FirstLookTest extends TestCase
         $random = new Randomizer(new Xoshiro256StarStar(17));
         [$byAge, $byLook] = [0, 0];
         foreach ([42, 66] as $months) {
-            $child = SimulatedChild::ofAge($map, $months, $random, $day);
+            $child = StepwiseChild::ofAge($map, $months, $random, $day);
             $look = FirstLook::of($map, $months, [], [], $random);
             $right = static fn (FirstLook $look): int => \count(array_filter(
                 $look->chances(),
