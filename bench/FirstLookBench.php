@@ -60,7 +60,7 @@ final class FirstLookBench
         $ids = array_keys($this->map->steps);
         $order = self::mapOrder($this->map);
         $well = 0;
-        for ($task = 0; $task < FirstLook::MOST_TASKS; ++$task) {
+        for ($task = 0; $task < $look->most(); ++$task) {
             $stepId = 'adaptive' === $way ? $look->next($ids) : $order[$task];
             if (null === $stepId) {
                 break;
@@ -71,6 +71,9 @@ final class FirstLookBench
             if (\in_array($task + 1, self::AT, true)) {
                 $this->measure($way.', '.($task + 1).' tasks', $look->chances(), $known);
             }
+        }
+        if ('adaptive' === $way) {
+            $this->measure('the whole look', $look->chances(), $known);
         }
         if ('adaptive' === $way && $months < self::YOUNG) {
             $this->figures->add($way, self::WENT_WELL, $well / max(1, $task));

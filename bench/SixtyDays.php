@@ -4,11 +4,19 @@ declare(strict_types=1);
 
 namespace Pindle\Bench;
 
+use Pindle\Core\Activity\Catalogue;
 use Pindle\Core\Advice\Decision;
 use Pindle\Core\Advice\Ending;
 use Pindle\Core\Advice\RankedStep;
 use Pindle\Core\Advice\Ranking;
 use Pindle\Core\Advice\SureSteps;
+use Pindle\Core\Advice\Choosing;
+use Pindle\Core\Advice\LiveAdvice;
+use Pindle\Core\Evidence\CanDoClauses;
+use Pindle\Core\Evidence\Closing;
+use Pindle\Core\Evidence\ClosingMark;
+use Pindle\Core\Evidence\Purpose;
+use Pindle\Core\Evidence\Seen;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Child\SetSize;
 use Pindle\Core\Evidence\Attempt;
@@ -30,6 +38,7 @@ use Pindle\Core\Question\Question;
 use Pindle\Core\Simulation\SimulatedChild;
 use Pindle\Core\Simulation\SimulatedParent;
 use Pindle\Core\Simulation\Simulator;
+use Pindle\Core\Skill\Form;
 use Pindle\Core\Skill\SkillMap;
 use Pindle\Core\Skill\Step;
 use Random\Engine\Xoshiro256StarStar;
@@ -65,8 +74,14 @@ final class SixtyDays
     /** @var array<string, LocalDate> step id => the day it may come back */
     private array $resting = [];
 
+    /** @var array<string, array<string, true>> step id => the steps that some activity can ask about as well */
+    private readonly array $partners;
+
     /** @var array<string, list<int>> step id => days of its tries */
     private array $tries = [];
+
+    /** @var array<string, bool> whether the child knew the steps of this sitting before it began: what goes wrong in it is practice as well */
+    private array $knew = [];
 
     private int $sittings = 0;
     private int $onKnown = 0;
@@ -74,8 +89,23 @@ final class SixtyDays
     /** @var list<bool> for every mark that was lost, whether the child still knew the step */
     private array $lost = [];
 
-    public function __construct(private readonly SkillMap $map, private readonly Figures $figures)
+    public function __construct(private readonly SkillMap $map, Catalogue $catalogue, private readonly Figures $figures)
     {
+        $partners = [];
+        foreach ($catalogue->activities as $activity) {
+            $asks = array_filter($map->steps, static fn (Step $step): bool => [] !== array_filter(
+                [] === $step->forms ? [null] : $step->forms,
+                static fn (?Form $form): bool => $activity->shows($step, $form),
+            ));
+            foreach (array_keys($asks) as $one) {
+                foreach (array_keys($asks) as $other) {
+                    if ($one !== $other) {
+                        $partners[$one][$other] = true;
+                    }
+                }
+            }
+        }
+        $this->partners = $partners;
     }
 
     /** @param list<Run> $runs */
@@ -119,73 +149,100 @@ final class SixtyDays
 
     private function sit(Run $run, LocalDate $on, int $sitting, int $questions): void
     {
-        $stepId = $this->choose($run, $on, $questions);
-        if (null === $stepId) {
+        $courses = $this->choose($run, $on, $questions);
+        if ([] === $courses) {
             return;
         }
         $before = $this->record;
-        $isLook = $before->mark($stepId, $on)->wasSecured();
+        $main = $courses[0];
         ++$this->sittings;
-        $this->onKnown += !$isLook && $this->child->knows($stepId, $on) ? 1 : 0;
-        $ids = $this->steps($run, $stepId, $on, $questions);
-        $seen = $own = $unnoted = [];
-        for ($i = 0; $i < $questions && 3 > \count(array_filter($seen, static fn (Outcome $outcome): bool => Outcome::NotYet === $outcome)); ++$i) {
-            $id = $ids[$i];
-            $help = Ladder::help($this->record->state($id));
-            $question = self::question($id, $i);
+        $this->onKnown += !$before->state($main)->standing->isCanDo() && $this->child->knows($main, $on) ? 1 : 0;
+        $check = CanDoClauses::isCheckDue($this->map->step($main), $before->state($main));
+        $ids = $this->steps($run, $courses, $on, $questions, $check);
+        $seen = $noted = $unnoted = $helps = $this->knew = [];
+        foreach (array_unique($ids) as $id) {
+            $this->knew[$id] = $this->child->knows($id, $on);
+        }
+        foreach ($ids as $i => $id) {
+            if (\count(array_filter($seen, static fn (Outcome $outcome): bool => Outcome::NotYet === $outcome)) >= LiveAdvice::MOST_NOT_YET) {
+                break;
+            }
+            $isCheck = $check && $id === $main && $i < CanDoClauses::CHECK;
+            // Where nothing is tapped, help fades from question to question.
+            $help = $isCheck ? Help::Bare : $helps[$id] ?? Ladder::help($this->record->state($id));
+            $question = self::question($id, $isCheck ? 2 * $i : $i);
             [$outcome] = $this->child->answer($question, $help, $on, $i, $this->random);
             $this->tries[$id][] = $on->dayNumber;
             $seen[] = $outcome;
-            $noted = $run->parent->tap($outcome, $this->random);
-            if (null === $noted) {
+            $tapped = $isCheck ? $outcome : $run->parent->tap($outcome, $this->random);
+            if (null === $tapped) {
                 $unnoted[] = [$question, $help, $outcome, $i];
+                $helps[$id] = $help->less();
                 continue;
             }
-            $attempt = $this->attempt($question, $help, $noted, $on, $sitting, $i);
-            $this->note($attempt);
-            if ($id === $stepId) {
-                $own[] = $attempt;
-            }
+            $noted[] = $this->attempt($question, $help, $tapped, $on, $sitting, $i, $isCheck ? Purpose::Check : Purpose::Sitting);
+            $this->note($noted[\count($noted) - 1]);
+            unset($helps[$id]);
         }
         foreach ($run->parent->writesDown($seen) ? $unnoted : [] as [$question, $help, $outcome, $i]) {
-            $attempt = $this->attempt($question, $help, $outcome, $on, $sitting, $i);
-            $this->note($attempt);
-            if ($question->stepId === $stepId) {
-                $own[] = $attempt;
+            $noted[] = $this->attempt($question, $help, $outcome, $on, $sitting, $i, Purpose::Sitting);
+            $this->note($noted[\count($noted) - 1]);
+        }
+        $closing = $run->parent->closes(array_column($unnoted, 2), $this->random);
+        if (null !== $closing) {
+            foreach ($courses as $nth => $stepId) {
+                $covered = array_filter($unnoted, static fn (array $one): bool => $one[0]->stepId === $stepId && Help::Bare === $one[1]);
+                $this->note($this->closing($stepId, $closing, \count($covered), $on, $sitting, $nth));
             }
         }
-        if ([] !== $own && [] === array_filter($own, static fn (Attempt $attempt): bool => !$attempt->isUnaided())) {
-            $this->passed[$stepId] = true;
-        }
-        $decision = Decision::after($stepId, $own, $before->mark($stepId, $on), $this->record, Ending::Done, $on);
-        if (null !== $decision->days) {
-            $this->resting[$stepId] = $on->plusDays($decision->days);
+        foreach ($courses as $stepId) {
+            $own = array_values(array_filter($noted, static fn (Attempt $attempt): bool => $attempt->stepId === $stepId));
+            if ([] !== $own && [] === array_filter($own, static fn (Attempt $attempt): bool => !$attempt->isUnaided())) {
+                $this->passed[$stepId] = true;
+            }
+            $decision = Decision::after($stepId, $own, $before->mark($stepId), $this->record, Ending::Done, $on, $run->choosing);
+            if (null !== $decision->days) {
+                $this->resting[$stepId] = $on->plusDays($decision->days);
+            }
         }
     }
 
-    private function choose(Run $run, LocalDate $on, int $questions): ?string
+    /** @return list<string> the step or the two steps of a sitting, the main one first */
+    private function choose(Run $run, LocalDate $on, int $questions): array
     {
-        return match ($run->way) {
-            Way::Pindle => $this->ranked($this->record, $on, $questions)[0]->step->id ?? null,
-            Way::SeesWorth => $this->ranked($this->seen($on), $on, $questions)[0]->step->id ?? null,
-            Way::SeesGain => $this->mostGained($on, $questions),
-            Way::RandomReady => $this->randomReady($on),
-            Way::MapOrder => $this->nextInOrder(),
-        };
+        if (Way::Pindle !== $run->way && Way::SeesWorth !== $run->way) {
+            $one = match ($run->way) {
+                Way::SeesGain => $this->mostGained($on, $questions),
+                Way::RandomReady => $this->randomReady($on),
+                default => $this->nextInOrder(),
+            };
+
+            return null === $one ? [] : [$one];
+        }
+        $ranked = $this->ranked(Way::Pindle === $run->way ? $this->record : $this->seen($on), $on, $questions, $run->choosing);
+        $main = array_shift($ranked);
+        if (null === $main) {
+            return [];
+        }
+        foreach ($run->choosing->courses > 1 ? $ranked : [] as $other) {
+            if (isset($this->partners[$main->step->id][$other->step->id]) && !($main->brandNew && $other->brandNew)) {
+                return [$main->step->id, $other->step->id];
+            }
+        }
+
+        return [$main->step->id];
     }
 
     /** @return list<RankedStep> */
-    private function ranked(ChildRecord $record, LocalDate $on, int $questions): array
+    private function ranked(ChildRecord $record, LocalDate $on, int $questions, Choosing $choosing): array
     {
-        $ranked = array_values(array_filter(
-            Ranking::of($record, $on, max(1, $questions - 2)),
+        return array_values(array_filter(
+            Ranking::of($record, $on, max(1, $questions - 2), choosing: $choosing),
             fn (RankedStep $step): bool => !isset($this->resting[$step->step->id]) || !$this->resting[$step->step->id]->isAfter($on),
         ));
-
-        return Ranking::withoutTooMuchNew($ranked, $record);
     }
 
-    /** The record as it would be if nothing were hidden: what is known is Secure until it is nearly gone, of all else the true chance. */
+    /** The record as it would be if nothing were hidden: what is known is Can do until it is nearly gone, of all else the true chance. */
     private function seen(LocalDate $on): ChildRecord
     {
         $states = [];
@@ -200,7 +257,7 @@ final class SixtyDays
                 $state->ladder,
                 $state->window,
                 $state->spread,
-                new Standing($knows),
+                new Standing($knows ? $on : null),
                 $state->touched,
             );
         }
@@ -212,7 +269,7 @@ final class SixtyDays
     {
         $ready = [];
         foreach ($this->map->steps as $step) {
-            if (Mark::Secure !== $this->record->mark($step->id, $on) && [] === $this->record->missingNeeds($step->id, $on)) {
+            if (Mark::CanDo !== $this->record->mark($step->id) && [] === $this->record->missingNeeds($step->id)) {
                 $ready[] = $step->id;
             }
         }
@@ -258,22 +315,32 @@ final class SixtyDays
         return $best;
     }
 
-    /** @return list<string> the step of each question of a sitting */
-    private function steps(Run $run, string $stepId, LocalDate $on, int $questions): array
+    /**
+     * @param list<string> $courses
+     *
+     * @return list<string> the step of each question of a sitting
+     */
+    private function steps(Run $run, array $courses, LocalDate $on, int $questions, bool $check): array
     {
-        $step = $this->map->step($stepId);
+        $main = $this->map->step($courses[0]);
         $others = array_values(array_filter(
             $this->map->steps,
-            static fn (Step $other): bool => $other->id !== $stepId && $other->skill->strand === $step->skill->strand,
+            fn (Step $other): bool => !\in_array($other->id, $courses, true) && $other->size <= $main->size && isset($this->partners[$main->id][$other->id]),
         ));
-        $last = SureSteps::last($this->record, $others, $on)?->id;
+        $last = !$run->choosing->closes ? null : SureSteps::last($this->record, $others, $on)?->id;
         // Beginning with what has faded most is part of Pindle's choice; the others begin with what is furthest.
-        $first = Way::Pindle === $run->way ? SureSteps::first($this->record, $others, $on)?->id : $last;
+        $first = !$run->choosing->opens || $check ? null : (Way::Pindle === $run->way ? SureSteps::first($this->record, $others, $on)?->id : $last);
+        $steps = $check ? array_fill(0, CanDoClauses::CHECK, $main->id) : [$first ?? $main->id];
+        $second = $courses[1] ?? $main->id;
+        for ($turn = 1; \count($steps) < $questions - 1; ++$turn) {
+            $steps[] = 0 === $turn % 2 || $check ? $second : $main->id;
+        }
+        $steps[] = $last ?? $main->id;
 
-        return [$first ?? $stepId, ...array_fill(0, max(0, $questions - 2), $stepId), $last ?? $stepId];
+        return \array_slice($steps, 0, max($questions, CanDoClauses::CHECK));
     }
 
-    private function attempt(Question $question, Help $help, Outcome $outcome, LocalDate $on, int $sitting, int $i): Attempt
+    private function attempt(Question $question, Help $help, Outcome $outcome, LocalDate $on, int $sitting, int $i, Purpose $purpose): Attempt
     {
         $step = $this->map->step($question->stepId);
         // Another activity and other things each day a step is met.
@@ -296,15 +363,36 @@ final class SixtyDays
             $on,
             'device',
             $step->skill->isGuess() ? ($outcome->isSuccess() ? 0.1 : 0.7) : null,
+            $purpose,
         );
     }
 
-    private function note(Attempt $attempt): void
+    private function closing(string $stepId, ClosingMark $mark, int $covers, LocalDate $on, int $sitting, int $nth): Closing
     {
-        $was = $this->record->state($attempt->stepId)->standing->secured;
-        $this->record = $this->record->with($attempt);
-        if ($was && !$this->record->state($attempt->stepId)->standing->secured) {
-            $this->lost[] = $this->child->knows($attempt->stepId, $attempt->day);
+        $step = $this->map->step($stepId);
+        $kind = ($on->dayNumber + $sitting) % 3;
+
+        return new Closing(
+            \sprintf('%05d-%d-z%d', $on->dayNumber, $sitting, $nth),
+            $stepId,
+            $on->dayNumber.'-'.$sitting,
+            'activity-'.$kind,
+            Ladder::form($step, $this->record->state($stepId), null === $step->before ? null : $this->record->state($step->before)),
+            ['thing-'.$kind],
+            $mark,
+            $covers,
+            $on->toDateTime()->modify('+'.(9 * 3600 + $sitting * 7200 + 900 + $nth).' seconds'),
+            $on,
+            'device',
+        );
+    }
+
+    private function note(Seen $seen): void
+    {
+        $was = $this->record->state($seen->stepId)->standing->isCanDo();
+        $this->record = $this->record->with($seen);
+        if ($was && !$this->record->state($seen->stepId)->standing->isCanDo()) {
+            $this->lost[] = $this->knew[$seen->stepId] ?? $this->child->knows($seen->stepId, $seen->day);
         }
     }
 
@@ -320,10 +408,14 @@ final class SixtyDays
         }
         $found = 0;
         foreach ($this->map->steps as $step) {
-            if (Mark::Secure !== $this->record->mark($step->id, $end)) {
+            if (Mark::CanDo !== $this->record->mark($step->id)) {
                 continue;
             }
             ++$found;
+            if ($this->record->isWorthALook($step->id, $end)) {
+                $this->figures->add($row, 'false where a look is due', $this->child->knows($step->id, $end) ? 0.0 : 1.0);
+                continue;
+            }
             $wrong = $this->child->knows($step->id, $end) ? 0.0 : 1.0;
             $this->figures->add($row, 'false', $wrong);
             $this->figures->add($row, 'false below 0.6', $this->child->chance($step->id, $end) < self::QUITE_WRONG ? 1.0 : 0.0);

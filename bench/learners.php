@@ -5,7 +5,7 @@ declare(strict_types=1);
 use Pindle\Bench\Figures;
 use Pindle\Bench\FirstLookBench;
 use Pindle\Bench\Run;
-use Pindle\Bench\SecureBench;
+use Pindle\Bench\CanDoBench;
 use Pindle\Bench\SixtyDays;
 use Pindle\Bench\Way;
 use Pindle\Core\Simulation\SimulatedParent;
@@ -15,7 +15,8 @@ use Symfony\Component\Process\Process;
 
 /*
  * ./pindle bench learners [children [few]]: how well the judgement does on simulated children of two kinds, seeds fixed. Two processes share
- * the work. What asks for a parent who taps all is done on so many children, all else on a few. With more numbers it does one share of it and prints its figures.
+ * the work. What asks for a parent who taps all is done on so many children, all else on a few. With more numbers it does one share of it and
+ * prints its figures.
  */
 
 require dirname(__DIR__).'/vendor/autoload.php';
@@ -28,7 +29,7 @@ if (isset($argv[3], $argv[4])) {
     $all = [];
     foreach (Simulator::cases() as $simulator) {
         [$look, $secure, $sixty] = [new Figures(), new Figures(), new Figures()];
-        [$looks, $marks, $days] = [new FirstLookBench($map, $look), new SecureBench($map, $secure), new SixtyDays($map, $sixty)];
+        [$looks, $marks, $days] = [new FirstLookBench($map, $look), new CanDoBench($map, $secure), new SixtyDays($map, Make::catalogue(), $sixty)];
         for ($number = (int) $argv[3]; $number < $children; $number += (int) $argv[4]) {
             $looks->child($simulator, $number);
             if ($number < $few) {

@@ -139,7 +139,7 @@ function measure(callable $send): array
         $took['cheapest answer'][] = $send('GET', '/children')[1];
         $took['activities'][] = $send('GET', '/activities')[1];
     }
-    foreach (['taking-begins' => 'how it is said', 'secure-rule' => 'when it is Secure'] as $setting => $what) {
+    foreach (['taking-begins' => 'how it is said', 'can-do-rule' => 'when it is Secure'] as $setting => $what) {
         $house = $json($send('GET', '/house'));
         $answers = array_column($house['questions'], 'answers', 'id')[$setting];
         [, $took['setting: '.$what][]] = $send('PUT', '/house', ['settings' => [$setting => $answers[1]['id']], 'version' => $house['version']]);

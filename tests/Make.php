@@ -21,11 +21,14 @@ use Pindle\Core\Child\Child;
 use Pindle\Core\Child\Settings;
 use Pindle\Core\Evidence\Attempt;
 use Pindle\Core\Evidence\ChildRecord;
+use Pindle\Core\Evidence\Closing;
+use Pindle\Core\Evidence\ClosingMark;
 use Pindle\Core\Evidence\HandMark;
 use Pindle\Core\Evidence\Help;
 use Pindle\Core\Evidence\Mark;
 use Pindle\Core\Evidence\Method;
 use Pindle\Core\Evidence\Outcome;
+use Pindle\Core\Evidence\Purpose;
 use Pindle\Core\Evidence\Seen;
 use Pindle\Core\Evidence\Slip;
 use Pindle\Core\Evidence\Witness;
@@ -131,7 +134,7 @@ final class Make
         int $minute = 0,
         ?Method $method = null,
         ?float $error = null,
-        bool $isLook = false,
+        Purpose $purpose = Purpose::Sitting,
     ): Attempt {
         $number = ++self::$attempts;
 
@@ -152,7 +155,35 @@ final class Make
             self::day($day),
             'device',
             $error,
-            $isLook,
+            $purpose,
+        );
+    }
+
+    /** @param list<string> $things */
+    public static function closing(
+        string $step,
+        int $day,
+        ClosingMark $mark = ClosingMark::AllAlone,
+        int $covers = 4,
+        string $activity = 'fetch-me',
+        array $things = ['pegs'],
+        ?Form $form = null,
+        int $minute = 0,
+    ): Closing {
+        $at = new \DateTimeImmutable(self::day($day)->toString().' 09:20', new \DateTimeZone('UTC'));
+
+        return new Closing(
+            \sprintf('00000000-0000-4000-9000-%012d', ++self::$attempts),
+            $step,
+            'sitting-'.$day.'-'.$activity,
+            $activity,
+            $form,
+            $things,
+            $mark,
+            $covers,
+            $at->modify('+'.$minute.' minutes'),
+            self::day($day),
+            'device',
         );
     }
 

@@ -13,7 +13,10 @@ use Pindle\Tests\Make;
 require_once dirname(__DIR__).'/vendor/autoload.php';
 
 /** Groups of content/words/sentences.yaml whose words the screens show by themselves. */
-const SHARED = ['marks', 'outcomes', 'methods', 'slips', 'forms_with', 'parts', 'places', 'ways_in', 'thread_states', 'thing_shapes', 'abilities', 'occasions'];
+const SHARED = [
+    'marks', 'closing_marks', 'outcomes', 'methods', 'slips', 'forms_with', 'parts',
+    'places', 'ways_in', 'thread_states', 'thing_shapes', 'abilities', 'occasions',
+];
 
 /** @return array<string, string> file below web/generated => its text */
 function generated(): array

@@ -29,7 +29,16 @@ $views = [
     'table-phone' => ["/table/$setUp", 390, 844, null],
     'table-together-phone' => ["/table/$together", 390, 844, null],
     'map' => ["/map/$elder", 1280, 800, null],
-    'evidence' => ["/map/$elder", 1280, 800, static fn (Chrome $chrome) => $chrome->click('[data-mark="steady"], [data-mark="secure"]')],
+    'map-steps' => ["/map/$elder", 1280, 800, static function (Chrome $chrome): void {
+        $chrome->clickText('Every step, as spindles');
+        $chrome->driver->executeScript('document.querySelector("[aria-label=\'What is shown\']").scrollIntoView()');
+        usleep(300_000);
+    }],
+    'evidence' => ["/map/$elder", 1280, 800, static function (Chrome $chrome): void {
+        $chrome->clickText('Every step, as spindles');
+        $chrome->click('[data-mark="can-do"]');
+        $chrome->click('[role="dialog"] summary');
+    }],
     'children' => ['/children', 1280, 800, null],
     'teaching' => ["/children/$elder/teaching", 1280, 800, static fn (Chrome $chrome) => $chrome->clickText('Why parents differ')],
     'first-look-phone' => ["/children/$elder/first-look", 390, 844, static function (Chrome $chrome): void {
@@ -39,7 +48,16 @@ $views = [
     'cupboard' => ['/cupboard', 1280, 800, null],
     'activities' => ['/activities', 1280, 800, null],
     'activity' => ['/activities?open=two-colour-tray', 1280, 800, null],
+    'closing-phone' => ["/table/$setUp", 390, 844, static function (Chrome $chrome): void {
+        while (!str_contains($chrome->text(), 'How did it go on the whole?')) {
+            $chrome->clickText('Next, without a word');
+            usleep(60_000);
+        }
+    }],
     'ends' => ["/table/$setUp", 1280, 800, static function (Chrome $chrome): void {
+        // Questions that were gone past before are asked once more.
+        $chrome->driver->executeScript('sessionStorage.clear()');
+        $chrome->driver->navigate()->refresh();
         while (!str_contains($chrome->text(), 'That was the last question.')) {
             $chrome->click('[data-outcome="worked-it-out"]');
             usleep(60_000);

@@ -94,15 +94,22 @@ final readonly class Catalogue
     }
 
     /**
-     * The map where each step keeps only the forms that some activity can show.
+     * The map where each step keeps only the forms that some activity can show, and says whether there is more than one way to meet it.
      */
     public function narrow(SkillMap $map): SkillMap
     {
-        $shown = [];
+        $shown = $same = [];
         foreach ($map->steps as $step) {
+            $ways = array_filter($this->activities, static fn (Activity $activity): bool => [] !== array_filter(
+                [] === $step->forms ? [null] : $step->forms,
+                static fn (?Form $form): bool => $activity->shows($step, $form),
+            ));
+            if (1 === \count($ways) && [] === reset($ways)->roles) {
+                $same[] = $step->id;
+            }
             $shown[$step->id] = array_values(array_filter($step->forms, fn (Form $form): bool => [] !== $this->showing($step, $form)));
         }
 
-        return $map->showing($shown);
+        return $map->showing($shown, $same);
     }
 }

@@ -38,14 +38,21 @@ final readonly class Decision
     }
 
     /**
-     * The first that holds: it became Secure; it rests; easier; further; again.
+     * The first that holds: it became Can do; it rests; easier; further; again.
      *
      * @param list<Attempt> $attempts  of this child in this sitting, in order, any step
      * @param Mark         $was    the mark of the step as the sitting began
      * @param ChildRecord  $after  the record as it ended
      */
-    public static function after(string $stepId, array $attempts, Mark $was, ChildRecord $after, Ending $ending, LocalDate $on): self
-    {
+    public static function after(
+        string $stepId,
+        array $attempts,
+        Mark $was,
+        ChildRecord $after,
+        Ending $ending,
+        LocalDate $on,
+        Choosing $choosing = new Choosing(),
+    ): self {
         $own = array_values(array_filter($attempts, static fn (Attempt $attempt): bool => $attempt->stepId === $stepId));
         $unaided = \count(array_filter($own, static fn (Attempt $attempt): bool => $attempt->isUnaided()));
         $notYet = \count(array_filter($own, static fn (Attempt $attempt): bool => Outcome::NotYet === $attempt->outcome));
@@ -56,13 +63,13 @@ final readonly class Decision
             $unaided,
             \count($own),
             $days,
-            DecisionKind::MoveOn === $kind ? self::opened($stepId, $after, $on) : [],
+            DecisionKind::MoveOn === $kind ? self::opened($stepId, $after) : [],
             DecisionKind::MoveOn === $kind ? null : self::remedy($own, $after->settings->fingers),
         );
 
-        $is = $after->mark($stepId, $on);
-        if (Mark::Secure === $is && Mark::Secure !== $was && Mark::LookAgain !== $was) {
-            return $make(DecisionKind::MoveOn, DecisionReason::BecameSecure);
+        $is = $after->mark($stepId);
+        if (Mark::CanDo === $is && Mark::CanDo !== $was) {
+            return $make(DecisionKind::MoveOn, DecisionReason::BecameCanDo);
         }
         if ($notYet >= 3) {
             return $make(DecisionKind::RestIt, DecisionReason::ThreeNotYet, self::REST_DAYS);
@@ -70,14 +77,20 @@ final readonly class Decision
         if (Ending::HadEnough === $ending) {
             return $make(DecisionKind::RestIt, DecisionReason::HadEnough, self::REST_DAYS);
         }
+        if (Mark::Nearly === $is && Mark::Nearly !== $was && $choosing->nearlyRests > 0) {
+            return $make(DecisionKind::RestIt, DecisionReason::BecameNearly, $choosing->nearlyRests);
+        }
+        if ($after->state($stepId)->window->isNotMoving($on)) {
+            return $make(DecisionKind::RestIt, DecisionReason::NotMoving, $choosing->stuckRests);
+        }
         if ([] === $own) {
             return $make(DecisionKind::Again, DecisionReason::NothingTried);
         }
-        if (Mark::Secure === $is) {
+        if (Mark::CanDo === $is && $after->state($stepId)->window->endsWell()) {
             return $make(
                 DecisionKind::RestIt,
                 DecisionReason::LookPassed,
-                Tracing::daysToNextLook($after->state($stepId)->memory->halfLife ?? Tracing::SECURE_HALF_LIFE),
+                max(1, $on->daysUntil($after->nextLook($stepId) ?? $on->plusDays(Tracing::daysToNextLook(Tracing::CAN_DO_HALF_LIFE)))),
             );
         }
         if (2 * $unaided < \count($own)) {
@@ -114,11 +127,11 @@ final readonly class Decision
     }
 
     /** @return list<string> */
-    private static function opened(string $stepId, ChildRecord $record, LocalDate $on): array
+    private static function opened(string $stepId, ChildRecord $record): array
     {
         return array_values(array_filter(
             $record->map->dependents($stepId),
-            static fn (string $id): bool => Mark::Fresh === $record->mark($id, $on) && [] === $record->missingNeeds($id, $on),
+            static fn (string $id): bool => Mark::NotMet === $record->mark($id) && [] === $record->missingNeeds($id),
         ));
     }
 }

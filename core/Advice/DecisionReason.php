@@ -7,9 +7,11 @@ namespace Pindle\Core\Advice;
 /** Which evidence a decision stands on. */
 enum DecisionReason: string
 {
-    case BecameSecure = 'became-secure';
+    case BecameCanDo = 'became-can-do';
     case HadEnough = 'had-enough';
     case ThreeNotYet = 'three-not-yet';
+    case BecameNearly = 'became-nearly';
+    case NotMoving = 'not-moving';
     case LookPassed = 'look-passed';
     case UnderHalf = 'under-half';
     case LastFiveUnaided = 'last-five-unaided';

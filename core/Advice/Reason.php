@@ -9,11 +9,13 @@ enum Reason: string
 {
     case Ready = 'ready';
     case KeepGoing = 'keep-going';
-    case NearlySecure = 'nearly-secure';
+    case AlmostThere = 'almost-there';
     case WantsMore = 'wants-more';
     case OpensMore = 'opens-more';
     case Due = 'due';
     case Slipped = 'slipped';
+    case OneMiss = 'one-miss';
+    case CheckDue = 'check-due';
     case LeftAlone = 'left-alone';
     case Doubted = 'doubted';
     case Pinned = 'pinned';

@@ -6,20 +6,16 @@ namespace Pindle\Core\Advice;
 
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Evidence\ChildRecord;
-use Pindle\Core\Evidence\Mark;
 use Pindle\Core\Skill\Step;
 
 /**
- * What a sitting begins and ends with. It ends on the furthest step the child is sure of. It begins with the one whose memory has faded
- * most, so that a warm-up is a quick look as well: in the simulation that keeps more of what was known than any other change did.
+ * What a sitting begins and ends with: steps that were tried and went well. It begins with the one whose memory has faded
+ * most, so that a warm-up is a quick look as well, and ends on one that went well last time and is not yet in question.
  */
 final class SureSteps
 {
-    /** A step known only by implication counts as half faded: nobody has seen it yet. */
-    private const UNSEEN = 0.5;
-
     /**
-     * The one met longest ago, for how well it sticks; null when there is none.
+     * The one of which most has faded; null when there is none.
      *
      * @param list<Step> $candidates that the activity can ask about
      */
@@ -28,12 +24,7 @@ final class SureSteps
         $first = null;
         $least = \INF;
         foreach ($candidates as $step) {
-            $state = $record->state($step->id);
-            $left = match (true) {
-                self::isSure($record, $step, $on), Mark::LookAgain === $record->mark($step->id, $on) => $state->memory->recall($on),
-                $state->isImplied() => self::UNSEEN,
-                default => \INF,
-            };
+            $left = self::isSure($record, $step) ? $record->recall($step->id, $on) : \INF;
             if ($left < $least) {
                 [$first, $least] = [$step, $left];
             }
@@ -43,24 +34,28 @@ final class SureSteps
     }
 
     /**
-     * The largest one, Secure or Steady; null when there is none.
+     * One that is likely to go well, of these the one met longest ago for how well it sticks; null when there is none.
      *
      * @param list<Step> $candidates that the activity can ask about
      */
     public static function last(ChildRecord $record, array $candidates, LocalDate $on): ?Step
     {
         $last = null;
+        $least = \INF;
         foreach ($candidates as $step) {
-            if (self::isSure($record, $step, $on) && (null === $last || $step->size >= $last->size)) {
-                $last = $step;
+            $goesWell = self::isSure($record, $step) && $record->state($step->id)->window->endsWell() && !$record->isWorthALook($step->id, $on);
+            $left = $record->recall($step->id, $on);
+            if ($goesWell && $left < $least) {
+                [$last, $least] = [$step, $left];
             }
         }
 
         return $last;
     }
 
-    private static function isSure(ChildRecord $record, Step $step, LocalDate $on): bool
+    /** Tried, and Can do or Nearly: what nobody ever asked is no warm-up. */
+    private static function isSure(ChildRecord $record, Step $step): bool
     {
-        return \in_array($record->mark($step->id, $on), [Mark::Secure, Mark::Steady], true);
+        return $record->state($step->id)->isTried() && $record->mark($step->id)->isGround();
     }
 }

@@ -19,7 +19,7 @@ enum Setting: string
     case NamingNumerals = 'naming-numerals';
     case WholeInBond = 'whole-in-bond';
     case Difference = 'difference';
-    case SecureRule = 'secure-rule';
+    case CanDoRule = 'can-do-rule';
     case PlannedFrom = 'planned-from';
     case Asking = 'asking';
     case AfterMistake = 'after-mistake';
@@ -44,7 +44,7 @@ enum Setting: string
             self::Asking => Asking::cases(),
             self::AfterMistake => AfterMistake::cases(),
             // The usual rule is the default and stands between the other two.
-            self::SecureRule => [SecureRule::Usual, SecureRule::Gentle, SecureRule::Thorough],
+            self::CanDoRule => [CanDoRule::Usual, CanDoRule::Gentle, CanDoRule::Thorough],
         };
 
         return array_map(static fn (\BackedEnum $case): string => (string) $case->value, $cases);

@@ -19,7 +19,7 @@ final readonly class Attempt extends Seen
      * @param string       $question key of the exact question, for example "join:6,2"
      * @param int|null     $choices  answers laid before the child, 2 and up; null for an open answer
      * @param float|null   $error    of a guessed amount: |guess − count| / count, at least 0
-     * @param bool         $isLook   part of a first look: what it says is in the prior already, so it is not weighed a second time
+     * @param Purpose      $purpose  what it was put for
      * @param int|null     $guess    what was said before counting, 0 and up; null where it was not kept
      * @param int|null     $counted  what was counted then, 1 and up
      *
@@ -42,7 +42,7 @@ final readonly class Attempt extends Seen
         LocalDate $day,
         string $deviceId,
         public ?float $error = null,
-        public bool $isLook = false,
+        public Purpose $purpose = Purpose::Sitting,
         public ?int $guess = null,
         public ?int $counted = null,
     ) {
@@ -75,7 +75,7 @@ final readonly class Attempt extends Seen
             $day,
             $deviceId,
             null,
-            true,
+            Purpose::Look,
         );
     }
 
@@ -103,8 +103,14 @@ final readonly class Attempt extends Seen
             $this->day,
             $this->deviceId,
             $this->error,
-            $this->isLook,
+            $this->purpose,
         );
+    }
+
+    /** Whether it was part of a first look. */
+    public function isLook(): bool
+    {
+        return Purpose::Look === $this->purpose;
     }
 
     /** Chance to be right without knowing, 0 to 1. */
@@ -116,7 +122,7 @@ final readonly class Attempt extends Seen
     /** Whether anything could have been answered, or so much that guessing hardly helps. */
     public function isOpen(): bool
     {
-        return $this->chance() <= SecureClauses::OPEN_GUESS;
+        return $this->chance() <= CanDoClauses::OPEN_GUESS;
     }
 
     /** Right without any help. */

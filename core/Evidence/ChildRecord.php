@@ -20,9 +20,14 @@ final readonly class ChildRecord
     public const PRIOR_LEAST = 0.05;
     public const PRIOR_MOST = 0.90;
 
+    /** After a single miss a step that is Can do is met again within so many days, and until then counts as if so much of it were gone. */
+    public const LOOK_AFTER_MISS_DAYS = 3;
+    public const GONE_AFTER_MISS = 0.3;
+
     /**
      * @param array<string, StepState|LaterState> $states       by step id; a step without one has never been touched
      * @param list<LastSitting>                   $lastSittings the last two, older first
+     * @param Looks                               $looks        those at all steps, added up
      * @param Seen|null                           $newest       the last piece of evidence in it
      */
     private function __construct(
@@ -30,6 +35,7 @@ final readonly class ChildRecord
         public Settings $settings,
         private array $states,
         public array $lastSittings,
+        public Looks $looks,
         public ?Seen $newest,
     ) {
     }
@@ -39,7 +45,7 @@ final readonly class ChildRecord
      */
     public static function blank(SkillMap $map, Settings $settings = new Settings(), array $priors = []): self
     {
-        return new self(OwnMap::of($map, $settings), $settings, self::beliefs($map, $priors), [], null);
+        return new self(OwnMap::of($map, $settings), $settings, self::beliefs($map, $priors), [], new Looks(), null);
     }
 
     /**
@@ -60,16 +66,18 @@ final readonly class ChildRecord
      */
     public function extended(iterable $evidence): self
     {
-        [$states, $sittings, $newest] = [$this->states, $this->lastSittings, $this->newest];
+        [$states, $sittings, $looks, $newest] = [$this->states, $this->lastSittings, $this->looks, $this->newest];
         foreach (self::inOrder($evidence) as $seen) {
             if ($this->map->has($seen->stepId)) {
+                $before = self::known($states, $seen->stepId)->looks ?? new Looks();
                 $states = $this->after($states, $seen, null);
-                $sittings = $seen instanceof Attempt ? LastSitting::after($sittings, $seen) : $sittings;
+                $looks = $looks->replacing($before, self::known($states, $seen->stepId)->looks ?? new Looks());
+                $sittings = self::sittingsAfter($sittings, $seen);
                 $newest = $seen;
             }
         }
 
-        return $newest === $this->newest ? $this : new self($this->map, $this->settings, $states, $sittings, $newest);
+        return $newest === $this->newest ? $this : new self($this->map, $this->settings, $states, $sittings, $looks, $newest);
     }
 
     /**
@@ -82,10 +90,10 @@ final readonly class ChildRecord
     {
         $steps = [];
         foreach (OwnMap::of($map, $settings)->steps as $step) {
-            $steps[] = [$step->id, $step->needs, $step->forms, $step->skill->kind, $step->skill->signs];
+            $steps[] = [$step->id, $step->needs, $step->forms, $step->skill->kind, $step->skill->signs, $step->varies];
         }
 
-        return [$steps, Fingers::BringThings === $settings->fingers, $settings->thingsStay, $settings->secureRule];
+        return [$steps, Fingers::BringThings === $settings->fingers, $settings->thingsStay, $settings->canDoRule];
     }
 
     /**
@@ -94,9 +102,9 @@ final readonly class ChildRecord
      * @param array<string, StepState|LaterState> $states
      * @param list<LastSitting>                   $lastSittings
      */
-    public static function kept(SkillMap $map, Settings $settings, array $states, array $lastSittings): self
+    public static function kept(SkillMap $map, Settings $settings, array $states, array $lastSittings, Looks $looks = new Looks()): self
     {
-        return new self(OwnMap::of($map, $settings), $settings, $states, $lastSittings, null);
+        return new self(OwnMap::of($map, $settings), $settings, $states, $lastSittings, $looks, null);
     }
 
     /**
@@ -131,22 +139,26 @@ final readonly class ChildRecord
      *
      * @param list<string>         $stepIds      as touchedBy names them
      * @param iterable<Seen>       $evidence     all there is about the steps that bearingOn names
-     * @param list<Attempt>        $lastAttempts the attempts of the last two sittings
+     * @param list<Attempt|Closing> $lastSeen    what was seen in the last two sittings
      * @param array<string, float> $priors
      */
-    public function again(array $stepIds, iterable $evidence, array $lastAttempts, array $priors = []): self
+    public function again(array $stepIds, iterable $evidence, array $lastSeen, array $priors = []): self
     {
         $only = array_flip($stepIds);
         $states = array_intersect_key(self::beliefs($this->map, $priors), $only) + array_diff_key($this->states, $only);
         foreach (self::inOrder($evidence) as $seen) {
             $states = $this->after($states, $seen, $only);
         }
+        $looks = $this->looks;
+        foreach ($stepIds as $stepId) {
+            $looks = $looks->replacing(self::known($this->states, $stepId)->looks ?? new Looks(), self::known($states, $stepId)->looks ?? new Looks());
+        }
         $sittings = [];
-        foreach (self::inOrder($lastAttempts) as $attempt) {
-            $sittings = $attempt instanceof Attempt ? LastSitting::after($sittings, $attempt) : $sittings;
+        foreach (self::inOrder($lastSeen) as $seen) {
+            $sittings = self::sittingsAfter($sittings, $seen);
         }
 
-        return new self($this->map, $this->settings, $states, $sittings, $this->newest);
+        return new self($this->map, $this->settings, $states, $sittings, $looks, $this->newest);
     }
 
     public function state(string $stepId): StepState
@@ -179,56 +191,115 @@ final readonly class ChildRecord
         return array_keys(array_diff_key($earlier->states ?? [], $this->states));
     }
 
-    /** The mark of a step. A step whose own higher reach is Secure is carried and never falls due by time alone. */
-    public function mark(string $stepId, LocalDate $on): Mark
+    public function mark(string $stepId): Mark
     {
-        $state = $this->state($stepId);
-        $mark = $state->mark($on);
-
-        return Mark::LookAgain === $mark && !$state->hasSlipped() && $this->isCarried($stepId, $on) ? Mark::Secure : $mark;
+        return $this->state($stepId)->mark();
     }
 
-    public function isCarried(string $stepId, LocalDate $on): bool
+    /** Can do, and it is time to look at it again: it slipped, or by its memory too much of it may be gone. */
+    public function isWorthALook(string $stepId, LocalDate $on): bool
+    {
+        $state = $this->state($stepId);
+        if (!$state->standing->isCanDo() || $state->hasSlipped()) {
+            return $state->hasSlipped();
+        }
+
+        return $this->recall($stepId, $on) < Tracing::RECALL_WANTED && !$this->isCarried($stepId);
+    }
+
+    /** Chance that a step is still there, 0 to 1, by its memory and by how fast this child forgets. */
+    public function recall(string $stepId, LocalDate $on): float
+    {
+        return $this->state($stepId)->memory->recall($on, $this->looks->speed());
+    }
+
+    /**
+     * Share of a step that is Can do that may be gone, 0 to 1; null where no look at it is wanted yet. A single miss wants one as well as time.
+     */
+    public function faded(string $stepId, LocalDate $on): ?float
+    {
+        $state = $this->state($stepId);
+        $gone = 1 - $this->recall($stepId, $on);
+
+        return match (true) {
+            $state->hasSlipped(), $state->hasOneMiss() => max(self::GONE_AFTER_MISS, $gone),
+            $this->isWorthALook($stepId, $on) => $gone,
+            default => null,
+        };
+    }
+
+    /** Its own higher reach is Can do, and one of the two was tried. */
+    public function isCarried(string $stepId): bool
     {
         foreach ($this->map->higherReaches($stepId) as $higher) {
-            if (Mark::Secure === $this->state($higher)->mark($on)) {
+            $state = $this->state($higher);
+            if ($state->standing->isCanDo() && ($state->isTried() || $this->state($stepId)->isTried())) {
                 return true;
             }
         }
 
         return false;
+    }
+
+    /**
+     * Not met or Begun by its own row, and yet not in question: implied, or something that is Can do stands on it. A miss of its own since then
+     * puts it in question again.
+     */
+    public function isTakenAsKnown(string $stepId): bool
+    {
+        $state = $this->state($stepId);
+        if ($state->mark()->isGround()) {
+            return false;
+        }
+
+        return $state->isImplied() || $this->standsUnder($stepId, $state, $this->canDos());
+    }
+
+    /**
+     * All that is taken as known, at once.
+     *
+     * @return array<string, true> by step id
+     */
+    public function takenAsKnown(): array
+    {
+        $canDos = $this->canDos();
+        $taken = [];
+        foreach (array_keys($this->map->steps) as $stepId) {
+            $state = $this->state($stepId);
+            if (!$state->mark()->isGround() && ($state->isImplied() || $this->standsUnder($stepId, $state, $canDos))) {
+                $taken[$stepId] = true;
+            }
+        }
+
+        return $taken;
     }
 
     /** Good enough for what builds on it. */
-    public function servesAsNeed(string $stepId, LocalDate $on): bool
+    public function servesAsNeed(string $stepId): bool
     {
-        return $this->state($stepId)->isImplied() || $this->mark($stepId, $on)->isGround();
+        return $this->mark($stepId)->isGround() || $this->isTakenAsKnown($stepId);
     }
 
     /** @return list<string> needs of a step that are not there yet */
-    public function missingNeeds(string $stepId, LocalDate $on): array
+    public function missingNeeds(string $stepId): array
     {
-        return array_values(array_filter($this->map->step($stepId)->needs, fn (string $need): bool => !$this->servesAsNeed($need, $on)));
+        return array_values(array_filter($this->map->step($stepId)->needs, fn (string $need): bool => !$this->servesAsNeed($need)));
     }
 
-    /** The day a Secure step falls due for another look; null when it is not Secure or is carried. */
-    public function nextLook(string $stepId, LocalDate $on): ?LocalDate
+    /** The day a step that is Can do falls due for another look; null when it is not, has slipped, or is carried. */
+    public function nextLook(string $stepId): ?LocalDate
     {
         $state = $this->state($stepId);
-
-        return !$state->standing->secured || $state->hasSlipped() || $this->isCarried($stepId, $on) ? null : $state->memory->nextLook();
-    }
-
-    /** Whether a sitting was the first for any step tried in it. */
-    public function wasBrandNew(LastSitting $sitting): bool
-    {
-        foreach ($sitting->stepIds as $stepId) {
-            if ($this->state($stepId)->window->firstSitting === $sitting->sittingId) {
-                return true;
-            }
+        if (!$state->standing->isCanDo() || $state->hasSlipped()) {
+            return null;
         }
+        $due = $this->isCarried($stepId) ? null : $state->memory->nextLook($this->looks->speed());
+        if (!$state->hasOneMiss()) {
+            return $due;
+        }
+        $soon = $state->lastMiss()?->plusDays(self::LOOK_AFTER_MISS_DAYS);
 
-        return false;
+        return null === $due || null === $soon || $due->isAfter($soon) ? $soon : $due;
     }
 
     /**
@@ -239,14 +310,42 @@ final readonly class ChildRecord
     public function with(Seen $seen): self
     {
         $states = $this->after($this->states, $seen, null);
+        $looks = $this->looks->replacing($this->state($seen->stepId)->looks, self::known($states, $seen->stepId)->looks ?? new Looks());
 
-        return new self(
-            $this->map,
-            $this->settings,
-            $states,
-            $seen instanceof Attempt ? LastSitting::after($this->lastSittings, $seen) : $this->lastSittings,
-            $seen,
-        );
+        return new self($this->map, $this->settings, $states, self::sittingsAfter($this->lastSittings, $seen), $looks, $seen);
+    }
+
+    /** @return list<string> ids of the steps that are Can do */
+    private function canDos(): array
+    {
+        return array_values(array_filter(array_keys($this->states), fn (string $stepId): bool => Mark::CanDo === $this->state($stepId)->mark()));
+    }
+
+    /** @param list<string> $canDos */
+    private function standsUnder(string $stepId, StepState $state, array $canDos): bool
+    {
+        $missed = $state->lastMiss();
+        foreach ($canDos as $canDo) {
+            if ($this->map->isNeededBy($stepId, $canDo)) {
+                $by = $this->state($canDo);
+                $since = $by->standing->canDoSince;
+                if ((null === $missed || null === $since || !$missed->isAfter($since)) && ($state->isTried() || $by->isTried())) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * @param list<LastSitting> $sittings
+     *
+     * @return list<LastSitting>
+     */
+    private static function sittingsAfter(array $sittings, Seen $seen): array
+    {
+        return $seen instanceof Attempt || $seen instanceof Closing ? LastSitting::after($sittings, $seen) : $sittings;
     }
 
     /**
@@ -257,55 +356,81 @@ final readonly class ChildRecord
      */
     private function after(array $states, Seen $seen, ?array $only): array
     {
-        if ($seen instanceof Attempt) {
-            return $this->afterAttempt($states, $seen, $only);
-        }
-        if (null === $only || isset($only[$seen->stepId])) {
-            $state = self::known($states, $seen->stepId) ?? new StepState();
-            $states[$seen->stepId] = match (true) {
+        $stepId = $seen->stepId;
+        if (null === $only || isset($only[$stepId])) {
+            $state = self::known($states, $stepId) ?? new StepState();
+            $states[$stepId] = match (true) {
+                $seen instanceof Attempt => $state->tried($this->map->step($stepId), $seen, $this->settings),
+                $seen instanceof Closing => $state->closed($this->map->step($stepId), $seen, $this->settings),
                 $seen instanceof Witness => $state->witnessed($seen),
                 $seen instanceof HandMark => $state->setByHand($seen),
                 default => $state,
             };
         }
 
-        return $states;
+        return match (true) {
+            $seen instanceof Attempt => $this->besidesAttempt($states, $seen, $only),
+            $seen instanceof Closing && $seen->covers > 0 && $seen->mark->isAlone() => $this->succeeded(
+                $states,
+                $stepId,
+                Tracing::CLOSING_GUESS,
+                $seen->day,
+                true,
+                $only,
+            ),
+            default => $states,
+        };
     }
 
     /**
+     * What a try says of other steps.
+     *
      * @param array<string, StepState|LaterState> $states
      * @param array<string, mixed>|null           $only
      *
      * @return array<string, StepState|LaterState>
      */
-    private function afterAttempt(array $states, Attempt $attempt, ?array $only): array
+    private function besidesAttempt(array $states, Attempt $attempt, ?array $only): array
     {
-        $step = $this->map->step($attempt->stepId);
-        $may = static fn (string $id): bool => null === $only || isset($only[$id]);
-        if ($may($step->id)) {
-            $states[$step->id] = (self::known($states, $step->id) ?? new StepState())->tried($step, $attempt, $this->settings);
-        }
         if ($attempt->isUnaided()) {
-            foreach ($attempt->isLook ? [] : $step->needs as $need) {
-                if ($may($need)) {
-                    $known = self::known($states, $need) ?? new StepState();
-                    if (Mark::Secure !== $known->mark($attempt->day)) {
-                        $states[$need] = $known->withBelief(Tracing::implied($known->p, $attempt->chance()));
-                    }
-                }
-            }
-            foreach ($this->map->ancestors($step->id) as $ancestor) {
-                $known = self::known($states, $ancestor);
-                if (null !== $known?->memory->halfLife && $known->memory->clock != $attempt->day && $may($ancestor)) {
-                    $states[$ancestor] = $known->refreshed($attempt->day);
-                }
-            }
+            $states = $this->succeeded($states, $attempt->stepId, $attempt->chance(), $attempt->day, !$attempt->isLook(), $only);
         }
-        $earlierSkill = $attempt->isLook || null === $attempt->slip ? null : $this->map->skillOfSlip($attempt->slip->value);
-        $earlier = null === $earlierSkill ? null : $this->map->ancestorOfSkill($step->id, $earlierSkill);
-        if (null !== $earlier && $may($earlier)) {
+        $earlierSkill = $attempt->isLook() || null === $attempt->slip ? null : $this->map->skillOfSlip($attempt->slip->value);
+        $earlier = null === $earlierSkill ? null : $this->map->ancestorOfSkill($attempt->stepId, $earlierSkill);
+        if (null !== $earlier && (null === $only || isset($only[$earlier]))) {
             $known = self::known($states, $earlier) ?? new StepState();
             $states[$earlier] = $known->withBelief(Tracing::slipped($known->p, $attempt->chance()));
+        }
+
+        return $states;
+    }
+
+    /**
+     * What was done without help speaks for what it needs, and keeps all that is under it fresh.
+     *
+     * @param array<string, StepState|LaterState> $states
+     * @param float                               $guess   chance to be right without knowing
+     * @param bool                                $implies false where what it says of its needs is in the prior already
+     * @param array<string, mixed>|null           $only
+     *
+     * @return array<string, StepState|LaterState>
+     */
+    private function succeeded(array $states, string $stepId, float $guess, LocalDate $day, bool $implies, ?array $only): array
+    {
+        $may = static fn (string $id): bool => null === $only || isset($only[$id]);
+        foreach ($implies ? $this->map->step($stepId)->needs : [] as $need) {
+            if ($may($need)) {
+                $known = self::known($states, $need) ?? new StepState();
+                if (!$known->standing->isCanDo()) {
+                    $states[$need] = $known->withBelief(Tracing::implied($known->p, $guess));
+                }
+            }
+        }
+        foreach ($this->map->ancestors($stepId) as $ancestor) {
+            $known = self::known($states, $ancestor);
+            if (null !== $known?->memory->halfLife && $known->memory->clock != $day && $may($ancestor)) {
+                $states[$ancestor] = $known->refreshed($day);
+            }
         }
 
         return $states;

@@ -31,4 +31,9 @@ final class InvalidEvidence extends \InvalidArgumentException
     {
         return new self(\sprintf('A half-life is longer than nothing, not %s days.', $days));
     }
+
+    public static function tally(int $alone, int $of): self
+    {
+        return new self(\sprintf('Of %d questions %d cannot have been done alone.', $of, $alone));
+    }
 }

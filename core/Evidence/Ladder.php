@@ -44,10 +44,13 @@ final readonly class Ladder
         };
     }
 
-    /** The help a step starts with today. */
+    /** The help a step starts with today. What can be done is asked without: help after one slip would make misses of all that follows. */
     public static function help(StepState $state): Help
     {
-        return $state->ladder->help ?? ($state->p < self::SHOW_UNDER ? Help::Shown : Help::Bare);
+        return match (true) {
+            $state->standing->isCanDo() => Help::Bare,
+            default => $state->ladder->help ?? ($state->p < self::SHOW_UNDER ? Help::Shown : Help::Bare),
+        };
     }
 
     public static function helpAfter(Help $help, Outcome $outcome): Help
@@ -81,14 +84,33 @@ final readonly class Ladder
     public function after(Step $step, Attempt $attempt, Settings $settings): self
     {
         $help = self::helpAfter($attempt->help, $attempt->outcome);
-        $form = $this->form ?? $attempt->form;
-        if (null === $form || $attempt->form !== $form) {
-            return new self($form, $this->unaided, $this->notYet, $help);
-        }
         // Fingers as a sign to bring the things back: right, but not yet ready for a form with less to touch.
         $counts = $attempt->isUnaided() && !($attempt->isOnFingers() && Fingers::BringThings === $settings->fingers);
-        $unaided = $this->unaided + ($counts ? 1 : 0);
-        $notYet = $attempt->isUnaided() ? 0 : $this->notYet + (Outcome::NotYet === $attempt->outcome ? 1 : 0);
+
+        return $this->moved($step, $attempt->form, $counts ? 1 : 0, $attempt->isUnaided(), Outcome::NotYet === $attempt->outcome, $help, $settings);
+    }
+
+    /** Where both stand after a closing mark: alone means without help next time; its places count in the form that was met. */
+    public function closed(Step $step, Closing $closing, Settings $settings): self
+    {
+        $alone = $closing->mark->isAlone();
+        $help = match (true) {
+            $alone => Help::Bare,
+            ClosingMark::NotYet === $closing->mark => ($this->help ?? Help::Bare)->more(),
+            default => $this->help,
+        };
+
+        return $this->moved($step, $closing->form, $alone ? $closing->places() : 0, $alone, ClosingMark::NotYet === $closing->mark, $help, $settings);
+    }
+
+    private function moved(Step $step, ?Form $met, int $unaided, bool $forgives, bool $isNotYet, ?Help $help, Settings $settings): self
+    {
+        $form = $this->form ?? $met;
+        if (null === $form || $met !== $form) {
+            return new self($form, $this->unaided, $this->notYet, $help);
+        }
+        $unaided += $this->unaided;
+        $notYet = $forgives ? 0 : $this->notYet + ($isNotYet ? 1 : 0);
         $at = array_search($form, $step->forms, true);
         if (false === $at) {
             return new self($form, $unaided, $notYet, $help);

@@ -11,29 +11,25 @@ final readonly class LastSitting
 
     /**
      * @param list<string> $thingIds
-     * @param list<string> $stepIds  steps tried in it
      */
-    public function __construct(public string $sittingId, public string $activityId, public array $thingIds, public array $stepIds)
+    public function __construct(public string $sittingId, public string $activityId, public array $thingIds)
     {
     }
 
     /**
      * @param list<self> $sittings older first
      *
-     * @return list<self> with the sitting of this try as the newest
+     * @return list<self> with the sitting of this try or closing mark as the newest
      */
-    public static function after(array $sittings, Attempt $attempt): array
+    public static function after(array $sittings, Attempt|Closing $seen): array
     {
-        if ($attempt->isLook) {
+        if ($seen instanceof Attempt && $seen->isLook()) {
             return $sittings;
         }
-        $last = $sittings[\count($sittings) - 1] ?? null;
-        $steps = [$attempt->stepId];
-        if ($last?->sittingId === $attempt->sittingId) {
+        if (($sittings[\count($sittings) - 1] ?? null)?->sittingId === $seen->sittingId) {
             array_pop($sittings);
-            $steps = \in_array($attempt->stepId, $last->stepIds, true) ? $last->stepIds : [...$last->stepIds, $attempt->stepId];
         }
 
-        return [...\array_slice($sittings, 1 - self::KEPT), new self($attempt->sittingId, $attempt->activityId, $attempt->thingIds, $steps)];
+        return [...\array_slice($sittings, 1 - self::KEPT), new self($seen->sittingId, $seen->activityId, $seen->thingIds)];
     }
 }

@@ -4,24 +4,17 @@ declare(strict_types=1);
 
 namespace Pindle\Core\Evidence;
 
-/** The one word a parent sees for a step. */
+/** The one word a parent sees for a step. Whether a step that is Can do is worth a look is a flag beside it. */
 enum Mark: string
 {
-    case Fresh = 'new';
-    case Trying = 'trying';
-    case Steady = 'steady';
-    case Secure = 'secure';
-    case LookAgain = 'look-again';
-
-    /** Whether it was found secure, and may only have to be looked at again. */
-    public function wasSecured(): bool
-    {
-        return self::Secure === $this || self::LookAgain === $this;
-    }
+    case NotMet = 'not-met';
+    case Begun = 'begun';
+    case Nearly = 'nearly';
+    case CanDo = 'can-do';
 
     /** Whether what builds on it can begin. */
     public function isGround(): bool
     {
-        return self::Steady === $this || $this->wasSecured();
+        return self::Nearly === $this || self::CanDo === $this;
     }
 }

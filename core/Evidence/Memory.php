@@ -22,10 +22,14 @@ final readonly class Memory
         }
     }
 
-    /** Chance that it is still there, 0 to 1; 1 for a step that was never right unaided, which has no memory to lose. */
-    public function recall(LocalDate $on): float
+    /**
+     * Chance that it is still there, 0 to 1; 1 for a step that was never right unaided, which has no memory to lose.
+     *
+     * @param float $speed how many times as fast as usual the child forgets, above 0
+     */
+    public function recall(LocalDate $on, float $speed = 1.0): float
     {
-        return null === $this->halfLife || null === $this->clock ? 1.0 : Tracing::recall($this->halfLife, $this->daysSince($on));
+        return null === $this->halfLife || null === $this->clock ? 1.0 : Tracing::recall($this->halfLife / $speed, $this->daysSince($on));
     }
 
     /** Days from its clock, at least 0; 0 where it has none. */
@@ -34,15 +38,20 @@ final readonly class Memory
         return null === $this->clock ? 0 : max(0, $this->clock->daysUntil($on));
     }
 
-    /** The day it falls due for another look; null where there is nothing to lose. */
-    public function nextLook(): ?LocalDate
+    /**
+     * The day it falls due for another look; null where there is nothing to lose.
+     *
+     * @param float $speed as for recall
+     */
+    public function nextLook(float $speed = 1.0): ?LocalDate
     {
-        return null === $this->halfLife ? null : $this->clock?->plusDays(Tracing::daysToNextLook($this->halfLife));
+        return null === $this->halfLife ? null : $this->clock?->plusDays(Tracing::daysToNextLook($this->halfLife / $speed));
     }
 
-    public function after(Attempt $attempt): self
+    /** After one try, or after what a closing mark stands for. */
+    public function after(bool $isUnaided, Outcome $outcome, LocalDate $day): self
     {
-        return new self(Tracing::halfLife($this->halfLife, $this->daysSince($attempt->day), $attempt), $attempt->day);
+        return new self(Tracing::halfLife($this->halfLife, $this->daysSince($day), $isUnaided, $outcome), $day);
     }
 
     /** Harder work keeps easier work fresh: the clock starts anew, nothing else changes. */

@@ -30,7 +30,7 @@ final class OwnMap
             $needs = self::needs($step, $now, $left);
             $forms = self::forms($step, $now, $settings);
             if ($needs !== $step->needs || $forms !== $step->forms || $left[$step->id] === $step->offered) {
-                $changed[] = new Step($step->skill, $step->reach, $needs, $forms, $step->before, !$left[$step->id]);
+                $changed[] = new Step($step->skill, $step->reach, $needs, $forms, $step->before, !$left[$step->id], $step->varies);
             }
         }
 

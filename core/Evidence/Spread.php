@@ -6,7 +6,7 @@ namespace Pindle\Core\Evidence;
 
 use Pindle\Core\Calendar\LocalDate;
 
-/** Over how many days, activities and things a step's unaided successes are spread, since it was begun or last lost. */
+/** Over how many days, activities and things a step's unaided successes, or its closing marks that say alone, are spread, since it was begun or last lost. */
 final readonly class Spread
 {
     /** Two looks count as two days when this many hours lie between them. */
@@ -38,7 +38,8 @@ final readonly class Spread
         }
     }
 
-    public function with(Attempt $unaided): self
+    /** After one more success: a try without help, or a closing mark that says alone. */
+    public function with(Attempt|Closing $unaided): self
     {
         $at = $unaided->at->getTimestamp();
         $counts = 0 === $this->days || $at - $this->countedAt >= self::HOURS_APART * 3600;

@@ -14,13 +14,15 @@ use Pindle\Core\Skill\Step;
  */
 final readonly class StepState
 {
-    /** From here on a belief is good enough for Steady, and for counting as implied. */
-    public const STEADY_FROM = 0.80;
+    /** From here on a belief is good enough for Nearly, and for counting as implied. */
+    public const NEARLY_FROM = 0.80;
 
     /**
-     * @param float          $p       belief that the step is known, between 0 and 1 and never either
-     * @param Spread         $spread  of its unaided successes over days, activities and things
-     * @param LocalDate|null $touched the last day anything was seen of the step itself
+     * @param float          $p        belief that the step is known, between 0 and 1 and never either
+     * @param Spread         $spread   of its unaided successes over days, activities and things
+     * @param LocalDate|null $touched  the last day anything was seen of the step itself
+     * @param Spread         $closings of its closing marks that say alone, since the last check
+     * @param Looks          $looks    at it since it was Can do
      *
      * @throws InvalidEvidence when the belief is out of its range
      */
@@ -32,87 +34,135 @@ final readonly class StepState
         public Spread $spread = new Spread(),
         public Standing $standing = new Standing(),
         public ?LocalDate $touched = null,
+        public Spread $closings = new Spread(),
+        public RestsOn $restsOn = new RestsOn(),
+        public Looks $looks = new Looks(),
     ) {
         if ($p <= 0.0 || $p >= 1.0) {
             throw InvalidEvidence::belief($p);
         }
     }
 
-    /** No attempts of its own, yet believed through what was done above it or said beforehand. */
+    /** Whether it was ever asked: tried, or part of a sitting with a closing mark. */
+    public function isTried(): bool
+    {
+        return $this->window->count + $this->restsOn->closings > 0;
+    }
+
+    /** Never asked, yet believed through what was done above it or said beforehand. */
     public function isImplied(): bool
     {
-        return 0 === $this->window->count && $this->p >= self::STEADY_FROM;
+        return !$this->isTried() && $this->p >= self::NEARLY_FROM;
     }
 
-    /** Was Secure, and what came last says otherwise: an attempt that was not unaided, or the parent. */
+    /** Can do, and two of the last three say otherwise. */
     public function hasSlipped(): bool
     {
-        $byHand = $this->standing->byHand;
-
-        return $this->standing->secured && (null === $byHand ? null !== $this->window->last() && !$this->window->endsWell() : Mark::LookAgain === $byHand);
+        return $this->standing->isCanDo() && $this->window->hasSlipped();
     }
 
-    /** The mark before anyone asks whether it is carried by a higher reach. */
-    public function mark(LocalDate $on): Mark
+    /** Can do, and only the last one went wrong: most often a slip of a child who can. */
+    public function hasOneMiss(): bool
     {
-        if ($this->standing->secured) {
-            return !$this->hasSlipped() && $this->memory->recall($on) >= Tracing::RECALL_WANTED ? Mark::Secure : Mark::LookAgain;
-        }
-
-        return $this->standing->byHand ?? $this->unsecured();
+        return $this->standing->isCanDo() && $this->window->endsOnOneMiss();
     }
 
-    /** New, Trying or Steady, by the attempts and by what a witness saw. */
-    private function unsecured(): Mark
+    /** The day of the last one in the window that was not unaided; null where there is none. */
+    public function lastMiss(): ?LocalDate
     {
-        if (null === $this->window->last() || Mark::Steady === $this->standing->floor) {
-            return $this->standing->floor ?? Mark::Fresh;
+        foreach (array_reverse($this->window->places) as $place) {
+            if (!$place->isUnaided) {
+                return $place->day;
+            }
         }
 
-        return $this->p >= self::STEADY_FROM && $this->window->endsWellTwice() ? Mark::Steady : Mark::Trying;
+        return null;
+    }
+
+    /** Not met, Begun, Nearly or Can do, by what was seen of it, by what a witness saw and the parent said. */
+    public function mark(): Mark
+    {
+        if ($this->standing->isCanDo()) {
+            return Mark::CanDo;
+        }
+        if (null !== $this->standing->byHand) {
+            return $this->standing->byHand;
+        }
+        if (Mark::Nearly === $this->standing->floor) {
+            return Mark::Nearly;
+        }
+        if ([] === $this->window->places) {
+            return $this->standing->floor ?? ($this->restsOn->closings > 0 ? Mark::Begun : Mark::NotMet);
+        }
+
+        return $this->p >= self::NEARLY_FROM && $this->window->endsWellTwice() ? Mark::Nearly : Mark::Begun;
     }
 
     public function withBelief(float $p): self
     {
-        return new self($p, $this->memory, $this->ladder, $this->window, $this->spread, $this->standing, $this->touched);
+        return $this->but(p: $p);
     }
 
     public function refreshed(LocalDate $day): self
     {
-        return new self($this->p, $this->memory->refreshed($day), $this->ladder, $this->window, $this->spread, $this->standing, $this->touched);
+        return $this->but(memory: $this->memory->refreshed($day));
     }
 
-    /** After one attempt at the step itself; Secure where the rule is met by it. */
+    /** After one attempt at the step itself; Can do where the rule is met or a check passed by it. */
     public function tried(Step $step, Attempt $attempt, Settings $settings): self
     {
-        $window = $this->window->with($attempt);
-        $lost = $this->standing->secured && $window->endsBadlyTwice();
-        $spread = $lost ? new Spread() : $this->spread;
-        $after = new self(
-            $attempt->isLook ? $this->p : Tracing::afterAttempt($this->p, $attempt, $step->skill->isQuick()),
-            $this->memory->after($attempt),
-            $this->ladder->after($step, $attempt, $settings),
-            $window,
-            $attempt->isUnaided() ? $spread->with($attempt) : $spread,
-            new Standing($this->standing->secured && !$lost, $attempt->isUnaided() ? $this->standing->floor : null),
-            $attempt->day,
-        );
+        $unaided = $attempt->isUnaided();
 
-        return !$after->standing->secured && SecureClauses::areMet($settings->secureRule, $step, $after) ? $after->secured() : $after;
+        return $this->but(
+            p: $attempt->isLook() ? $this->p : Tracing::afterAttempt($this->p, $attempt, $step->skill->isQuick()),
+            memory: $this->memory->after($unaided, $attempt->outcome, $attempt->day),
+            ladder: $this->ladder->after($step, $attempt, $settings),
+            window: $this->window->with($attempt),
+            spread: $unaided ? $this->spread->with($attempt) : $this->spread,
+            standing: new Standing($this->standing->canDoSince, $unaided ? $this->standing->floor : null),
+            touched: $attempt->day,
+            // A check that was asked has said what there was to say: the closing marks before it count no more.
+            closings: Purpose::Check === $attempt->purpose ? new Spread() : $this->closings,
+            restsOn: $this->restsOn->with($attempt),
+            looks: $this->lookedAt($attempt->day, $unaided),
+        )->settled($step, $attempt->day, $settings)->countingFrom($this);
     }
 
-    /** Someone saw it outside a question: New becomes Trying; Trying becomes Steady where it went without help. */
+    /** After a closing mark for a sitting with the step. What it covers no question of moves the help alone. */
+    public function closed(Step $step, Closing $closing, Settings $settings): self
+    {
+        $ladder = $this->ladder->closed($step, $closing, $settings);
+        if (0 === $closing->covers) {
+            return $this->but(ladder: $ladder, touched: $closing->day, restsOn: $this->restsOn->with($closing));
+        }
+        $alone = $closing->mark->isAlone();
+
+        return $this->but(
+            p: Tracing::afterClosing($this->p, $closing),
+            memory: $this->memory->after($alone, $closing->mark->outcome(), $closing->day),
+            ladder: $ladder,
+            window: $this->window->closed($closing),
+            spread: $alone ? $this->spread->with($closing) : $this->spread,
+            standing: new Standing($this->standing->canDoSince, $alone ? $this->standing->floor : null),
+            touched: $closing->day,
+            closings: $alone ? $this->closings->with($closing) : $this->closings,
+            restsOn: $this->restsOn->with($closing),
+            looks: $this->lookedAt($closing->day, $alone),
+        )->settled($step, $closing->day, $settings)->countingFrom($this);
+    }
+
+    /** Someone saw it outside a question: Not met becomes Begun; Begun becomes Nearly where it went without help. */
     public function witnessed(Witness $seen): self
     {
         $now = $this->standing;
         $standing = match (true) {
-            $now->secured => $now,
-            Mark::Fresh === ($now->byHand ?? $this->unsecured()) => new Standing(floor: Mark::Trying),
-            $seen->outcome->isSuccess() => new Standing(floor: Mark::Steady),
+            $now->isCanDo() => $now,
+            Mark::NotMet === $this->mark() => new Standing(floor: Mark::Begun),
+            $seen->outcome->isSuccess() => new Standing(floor: Mark::Nearly),
             default => new Standing(floor: $now->floor),
         };
 
-        return new self($this->p, $this->memory, $this->ladder, $this->window, $this->spread, $standing, $seen->day);
+        return $this->but(standing: $standing, touched: $seen->day, restsOn: $this->restsOn->with($seen));
     }
 
     /**
@@ -122,33 +172,97 @@ final readonly class StepState
     public function setByHand(HandMark $set): self
     {
         $mark = $set->mark;
-        // A miss from before the parent spoke is not the first of two running.
-        $endsWell = $this->window->endsWell() ? $this->window : $this->window->emptied();
         $started = new Memory($this->memory->halfLife, $this->memory->clock ?? $set->day);
         [$p, $memory, $window] = match ($mark) {
-            Mark::Fresh => [min($this->p, Tracing::PRIOR), new Memory(), $this->window->emptied()],
-            Mark::Trying => [min($this->p, 0.5), $started, $this->window->emptied()],
-            Mark::Steady => [max($this->p, 0.85), $started, $this->standing->secured ? $this->window->emptied() : $this->window],
-            Mark::Secure => [max($this->p, SecureClauses::BELIEF), $this->memory->lasting(Tracing::SECURE_HALF_LIFE)->refreshed($set->day), $endsWell],
-            Mark::LookAgain => [max($this->p, self::STEADY_FROM), new Memory($this->memory->halfLife ?? Tracing::FIRST_HALF_LIFE, $started->clock), $endsWell],
+            Mark::NotMet => [min($this->p, Tracing::PRIOR), new Memory(), $this->window->emptied()],
+            Mark::Begun => [min($this->p, 0.5), $started, $this->window->emptied()],
+            Mark::Nearly => [max($this->p, 0.85), $started, $this->standing->isCanDo() ? $this->window->emptied() : $this->window],
+            Mark::CanDo => [
+                max($this->p, CanDoClauses::BELIEF),
+                $this->memory->lasting(Tracing::CAN_DO_HALF_LIFE)->refreshed($set->day),
+                // A miss from before the parent spoke is not the first of two.
+                $this->window->endsWell() ? $this->window : $this->window->emptied(),
+            ],
         };
 
-        return new self(
-            $p,
-            $memory,
-            Mark::Fresh === $mark ? new Ladder() : $this->ladder->forgiven(),
-            $window,
-            [] === $window->attempts ? new Spread() : $this->spread,
-            new Standing($mark->wasSecured(), Mark::Trying === $mark || Mark::Steady === $mark ? $mark : null, $mark),
-            $set->day,
+        return $this->but(
+            p: $p,
+            memory: $memory,
+            ladder: Mark::NotMet === $mark ? new Ladder() : $this->ladder->forgiven(),
+            window: $window,
+            spread: [] === $window->places ? new Spread() : $this->spread,
+            standing: new Standing(
+                Mark::CanDo === $mark ? $this->standing->canDoSince ?? $set->day : null,
+                Mark::Begun === $mark || Mark::Nearly === $mark ? $mark : null,
+                $mark,
+            ),
+            touched: $set->day,
+            closings: new Spread(),
+            restsOn: $this->restsOn->with($set),
         );
     }
 
-    /** The rule is met for the first time, or again after it was lost. */
-    private function secured(): self
+    /** Can do is lost, found, or stays as it was. */
+    private function settled(Step $step, LocalDate $day, Settings $settings): self
     {
-        $standing = new Standing(true, $this->standing->floor, $this->standing->byHand);
+        $standing = $this->standing;
+        if ($standing->isCanDo()) {
+            return !$this->window->endsWell() && $this->window->isLost()
+                ? $this->but(spread: new Spread(), standing: new Standing(null, $standing->floor, $standing->byHand), closings: new Spread())
+                : $this;
+        }
+        if (!CanDoClauses::areMet($settings->canDoRule, $step, $this) && !CanDoClauses::isCheckPassed($step, $this->window)) {
+            return $this;
+        }
 
-        return new self($this->p, $this->memory->lasting(Tracing::SECURE_HALF_LIFE), $this->ladder, $this->window, $this->spread, $standing, $this->touched);
+        return $this->but(
+            memory: $this->memory->lasting(Tracing::CAN_DO_HALF_LIFE),
+            standing: new Standing($day, $standing->floor, $standing->byHand),
+            closings: new Spread(),
+        );
+    }
+
+    /** Where its mark or its form is another than before, the step moved: the sittings with it are counted anew. */
+    private function countingFrom(self $before): self
+    {
+        $moved = $this->mark() !== $before->mark() || $this->ladder->form !== $before->ladder->form;
+
+        return $moved ? $this->but(window: $this->window->moved()) : $this;
+    }
+
+    /** The first of a day at a step that is Can do shows how well it was kept. */
+    private function lookedAt(LocalDate $day, bool $isUnaided): Looks
+    {
+        $gap = $this->memory->daysSince($day);
+
+        return $this->standing->isCanDo() && null !== $this->memory->halfLife && $gap > 0
+            ? $this->looks->with($this->memory->halfLife, $gap, $isUnaided)
+            : $this->looks;
+    }
+
+    private function but(
+        ?float $p = null,
+        ?Memory $memory = null,
+        ?Ladder $ladder = null,
+        ?Window $window = null,
+        ?Spread $spread = null,
+        ?Standing $standing = null,
+        ?LocalDate $touched = null,
+        ?Spread $closings = null,
+        ?RestsOn $restsOn = null,
+        ?Looks $looks = null,
+    ): self {
+        return new self(
+            $p ?? $this->p,
+            $memory ?? $this->memory,
+            $ladder ?? $this->ladder,
+            $window ?? $this->window,
+            $spread ?? $this->spread,
+            $standing ?? $this->standing,
+            $touched ?? $this->touched,
+            $closings ?? $this->closings,
+            $restsOn ?? $this->restsOn,
+            $looks ?? $this->looks,
+        );
     }
 }

@@ -22,6 +22,10 @@ final class Tracing
     /** Chance to learn the step in one try that was not a "not yet". */
     public const LEARN = 0.08;
 
+    /** What a closing mark weighs beside a try, and the chance at which what it says would come right by luck (decision 31). */
+    public const CLOSING_WEIGHT = 0.7;
+    public const CLOSING_GUESS = 0.25;
+
     public const LEAST = 0.001;
     public const MOST = 0.999;
 
@@ -29,9 +33,9 @@ final class Tracing
     public const IMPLIED_WEIGHT = 0.8;
     public const IMPLIED_MOST = 0.90;
 
-    /** Days after which half would be forgotten: after the first success, and at least this once Secure. */
+    /** Days after which half would be forgotten: after the first success, and at least this once Can do. */
     public const FIRST_HALF_LIFE = 4.0;
-    public const SECURE_HALF_LIFE = 14.0;
+    public const CAN_DO_HALF_LIFE = 14.0;
     public const LONGEST_HALF_LIFE = 365.0;
     public const GROWTH = 1.2;
 
@@ -39,7 +43,7 @@ final class Tracing
     public const FULL_GAP = 0.322;
     public const SHRINK = 2.5;
 
-    /** Recall under which a Secure step wants another look. */
+    /** Recall under which a step that is Can do is worth a look. */
     public const RECALL_WANTED = 0.80;
 
     /**
@@ -78,6 +82,24 @@ final class Tracing
         return Outcome::NotYet === $attempt->outcome ? $p : self::clip($p + (1 - $p) * self::LEARN);
     }
 
+    /**
+     * Belief after a closing mark: so many successes, or one "not yet", each weighed less than a try and as if one in four would come right by luck.
+     * It speaks of no more than the questions it covers.
+     */
+    public static function afterClosing(float $p, Closing $closing): float
+    {
+        if (0 === $closing->covers) {
+            return $p;
+        }
+        $successes = min($closing->mark->successes(), (float) $closing->covers);
+        if (0.0 === $successes) {
+            return self::weigh($p, self::ratio(0.0, self::CLOSING_GUESS, false) ** self::CLOSING_WEIGHT);
+        }
+        $p = self::weigh($p, self::ratio(1.0, self::CLOSING_GUESS, true) ** ($successes * self::CLOSING_WEIGHT));
+
+        return self::clip(1 - (1 - $p) * (1 - self::LEARN) ** $successes);
+    }
+
     /** Belief in a step that is directly needed, after an unaided success on what needs it. */
     public static function implied(float $p, float $guess): float
     {
@@ -96,15 +118,15 @@ final class Tracing
      * @param float|null $halfLife null before the first unaided success
      * @param int        $gap      whole local days since the last try or refresh
      */
-    public static function halfLife(?float $halfLife, int $gap, Attempt $attempt): ?float
+    public static function halfLife(?float $halfLife, int $gap, bool $isUnaided, Outcome $outcome): ?float
     {
-        if ($attempt->isUnaided()) {
+        if ($isUnaided) {
             return null === $halfLife
                 ? self::FIRST_HALF_LIFE
                 : min(self::LONGEST_HALF_LIFE, $halfLife * (1 + self::GROWTH * min(1.0, $gap / (self::FULL_GAP * $halfLife))));
         }
 
-        return null !== $halfLife && Outcome::NotYet === $attempt->outcome ? max(1.0, $halfLife / self::SHRINK) : $halfLife;
+        return null !== $halfLife && Outcome::NotYet === $outcome ? max(1.0, $halfLife / self::SHRINK) : $halfLife;
     }
 
     /** Chance that it is still there after a gap of whole days. */

@@ -6,12 +6,15 @@ namespace Pindle\Core\FirstLook;
 
 use Pindle\Core\Evidence\InvalidEvidence;
 use Pindle\Core\Evidence\Outcome;
-use Pindle\Core\Evidence\Tracing;
 use Pindle\Core\Skill\Step;
 
 /** What was seen of one tiny task of a first look. */
 final readonly class Answer
 {
+    /** Chance to miss a task although the step is there, and to do it although it is not. */
+    public const SLIP = 0.20;
+    public const GUESS = 0.30;
+
     /**
      * @param int|null $choices answers there were to choose from, 2 and up; null for an open answer
      *
@@ -24,9 +27,16 @@ final readonly class Answer
         }
     }
 
-    /** Likelihood ratio of knowing the step to not knowing it: the same weighing as any other attempt. */
+    /**
+     * Likelihood ratio of knowing the step to not knowing it. One tiny task says less than a try in a sitting does: a step that is half there goes
+     * well by chance, and one that is there may go wrong with a stranger's question (decision 33).
+     */
     public function ratio(Step $step): float
     {
-        return Tracing::ratio($this->outcome->weight($step->skill->isQuick()), Tracing::chance($this->choices), $this->outcome->isSuccess());
+        $weight = $this->outcome->weight($step->skill->isQuick());
+        $guess = null === $this->choices ? self::GUESS : max(self::GUESS, 1 / $this->choices);
+        $ratio = ((1 - self::SLIP) / $guess) ** $weight * (self::SLIP / (1 - $guess)) ** (1 - $weight);
+
+        return $this->outcome->isSuccess() ? max(1.0, $ratio) : min(1.0, $ratio);
     }
 }

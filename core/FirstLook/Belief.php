@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Pindle\Core\FirstLook;
 
-use Pindle\Core\Evidence\Tracing;
 use Pindle\Core\Skill\SkillMap;
 use Random\Randomizer;
 
@@ -24,9 +23,9 @@ final readonly class Belief
     public const MAPS = 320;
 
     /** Months by which maturity may differ from the age, a strand from maturity, and a step from its hint (logistic scale). */
-    public const MATURITY_DEVIATION = 10.0;
+    public const MATURITY_DEVIATION = 7.0;
     public const STRAND_DEVIATION = 5.0;
-    public const STEP_SCALE = 4.0;
+    public const STEP_SCALE = 5.0;
 
     /** Where the age is not known. */
     private const UNKNOWN_AGE = 54.0;
@@ -126,7 +125,7 @@ final readonly class Belief
         }
         $all = $sizes[0] + $sizes[1];
         // Right when known but for a slip, right when not known only by a guess.
-        [$rightKnown, $rightUnknown] = [1 - Tracing::SLIP, Tracing::OPEN_GUESS];
+        [$rightKnown, $rightUnknown] = [1 - Answer::SLIP, Answer::GUESS];
         $right = $sizes[1] * $rightKnown + $sizes[0] * $rightUnknown;
         $wrong = $all - $right;
         $fall = 0.0;

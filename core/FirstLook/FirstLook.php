@@ -23,11 +23,20 @@ final readonly class FirstLook
     /** So many in a row that did not go are enough. */
     private const RUNNING = 3;
 
+    /**
+     * A child younger than so many months has fewer tasks, and meets an easy one whenever under so large a share of those before went well; where
+     * nothing is easy, the easiest.
+     */
+    public const YOUNG = 42;
+    public const MOST_WHEN_YOUNG = 8;
+    public const WELL_WHEN_YOUNG = 0.65;
+    private const EASIEST = 1;
+
     /** So many of the least certain steps are weighed for the next task. */
     private const WEIGHED = 24;
 
     /** @param list<Answer> $answers */
-    private function __construct(private SkillMap $map, private Belief $belief, private array $answers)
+    private function __construct(private SkillMap $map, private Belief $belief, private array $answers, private bool $isYoung)
     {
     }
 
@@ -37,7 +46,7 @@ final readonly class FirstLook
      */
     public static function of(SkillMap $map, ?int $months, array $canAlready, array $answers, Randomizer $random): self
     {
-        $look = new self($map, Belief::start($map, $months, $canAlready, $random), []);
+        $look = new self($map, Belief::start($map, $months, $canAlready, $random), [], null !== $months && $months < self::YOUNG);
         foreach ($answers as $answer) {
             $look = $look->with($answer, $random);
         }
@@ -47,7 +56,7 @@ final readonly class FirstLook
 
     public function with(Answer $answer, Randomizer $random): self
     {
-        return new self($this->map, $this->belief->after($answer, $this->map, $random), [...$this->answers, $answer]);
+        return new self($this->map, $this->belief->after($answer, $this->map, $random), [...$this->answers, $answer], $this->isYoung);
     }
 
     /**
@@ -57,13 +66,12 @@ final readonly class FirstLook
      */
     public function next(array $askable): ?string
     {
-        if (\count($this->answers) >= self::MOST_TASKS) {
+        if (\count($this->answers) >= $this->most() || $this->isEnough()) {
             return null;
         }
-        $asked = array_map(static fn (Answer $answer): string => $answer->stepId, $this->answers);
+        $asked = $this->notAgain();
         $chances = array_intersect_key($this->belief->chances(), array_flip(array_diff($askable, $asked)));
-        $easy = $this->wantsEasy() ? array_filter($chances, static fn (float $chance): bool => $chance >= self::EASY_FROM && $chance <= self::EASY_TO) : [];
-        $chances = $easy ?: $chances;
+        $chances = $this->wantsEasy() ? self::easy($chances) : $chances;
         uasort($chances, static fn (float $a, float $b): int => abs($a - 0.5) <=> abs($b - 0.5));
         $best = null;
         $most = 0.0;
@@ -90,7 +98,58 @@ final readonly class FirstLook
     {
         $last = $this->answers[\count($this->answers) - 1] ?? null;
 
-        return null === $last || $this->isHard() || (self::MOST_TASKS - 1 === \count($this->answers) && !$last->outcome->isSuccess());
+        return null === $last
+            || $this->isHard()
+            || ($this->isYoung && $this->wentWell() < self::WELL_WHEN_YOUNG * \count($this->answers))
+            || ($this->most() - 1 === \count($this->answers) && !$last->outcome->isSuccess());
+    }
+
+    /** A small child for whom not even the easy one went after three that did not is left in peace for today. */
+    private function isEnough(): bool
+    {
+        $last = \array_slice($this->answers, -self::RUNNING - 1);
+
+        return $this->isYoung
+            && \count($last) > self::RUNNING
+            && [] === array_filter($last, static fn (Answer $answer): bool => $answer->outcome->isSuccess());
+    }
+
+    /** How many tasks there are at most. */
+    public function most(): int
+    {
+        return $this->isYoung ? self::MOST_WHEN_YOUNG : self::MOST_TASKS;
+    }
+
+    /** @return list<string> steps that are not asked about again: all that were, but where something easy is wanted what went well may come once more */
+    private function notAgain(): array
+    {
+        $last = $this->answers[\count($this->answers) - 1] ?? null;
+        $again = $this->wantsEasy()
+            ? array_filter($this->answers, static fn (Answer $answer): bool => !$answer->outcome->isSuccess() || $answer === $last)
+            : $this->answers;
+
+        return array_values(array_map(static fn (Answer $answer): string => $answer->stepId, $again));
+    }
+
+    private function wentWell(): int
+    {
+        return \count(array_filter($this->answers, static fn (Answer $answer): bool => $answer->outcome->isSuccess()));
+    }
+
+    /**
+     * @param array<string, float> $chances by step id
+     *
+     * @return array<string, float> those that are easy and not quite sure; where there are none, the easiest
+     */
+    private static function easy(array $chances): array
+    {
+        $easy = array_filter($chances, static fn (float $chance): bool => $chance >= self::EASY_FROM && $chance <= self::EASY_TO);
+        if ([] === $easy) {
+            arsort($chances);
+            $easy = \array_slice($chances, 0, self::EASIEST, true);
+        }
+
+        return $easy;
     }
 
     /** @return array<string, float> step id => chance that it is known: the prior of every step */

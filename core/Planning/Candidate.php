@@ -39,7 +39,7 @@ final readonly class Candidate
             Ladder::help($record->state($stepId)),
             $this->ranked->reason,
             $this->ranked->values,
-            $record->mark($stepId, $on),
+            $record->mark($stepId),
             $this->ranked->brandNew,
         );
     }

@@ -9,15 +9,16 @@ use Pindle\Core\Activity\Catalogue;
 use Pindle\Core\Activity\HouseRule;
 use Pindle\Core\Activity\Occasion;
 use Pindle\Core\Activity\Place;
+use Pindle\Core\Advice\Choosing;
 use Pindle\Core\Advice\RankedStep;
 use Pindle\Core\Advice\Ranking;
 use Pindle\Core\Advice\Reason;
 use Pindle\Core\Advice\Worth;
 use Pindle\Core\Calendar\LocalDate;
+use Pindle\Core\Evidence\CanDoClauses;
 use Pindle\Core\Evidence\ClauseKind;
 use Pindle\Core\Evidence\Ladder;
 use Pindle\Core\Evidence\LastSitting;
-use Pindle\Core\Evidence\SecureClauses;
 
 /** What a child could do today, best first: ranked steps, each by the activities that can show it in its form. */
 final readonly class Candidates
@@ -49,7 +50,7 @@ final readonly class Candidates
     private const USUAL_SET_UP = 2;
     private const USUAL_SECONDS = 35;
 
-    public function __construct(private Catalogue $catalogue)
+    public function __construct(private Catalogue $catalogue, private Choosing $choosing = new Choosing())
     {
     }
 
@@ -68,10 +69,10 @@ final readonly class Candidates
         // The first and the last question are of other steps.
         $attempts = max($size->fewest, $size->fitting(($longest - self::USUAL_SET_UP) * 60, self::USUAL_SECONDS)) - 2;
         $all = array_values(array_filter(
-            Ranking::of($learner->record, $on, $attempts, $learner->child->pins, $learner->child->focus),
+            Ranking::of($learner->record, $on, $attempts, $learner->child->pins, $learner->child->focus, $this->choosing),
             static fn (RankedStep $step): bool => !isset($learner->resting[$step->step->id]) || !$learner->resting[$step->step->id]->isAfter($on),
         ));
-        $ranked = Ranking::withoutTooMuchNew($all, $learner->record);
+        $ranked = $all;
         // What is laid out stays, also where something new was begun meanwhile.
         $allowed = array_fill_keys(array_map(static fn (RankedStep $step): string => $step->step->id, $ranked), true);
         if ([] !== $held) {
@@ -93,7 +94,7 @@ final readonly class Candidates
                     && HouseRule::allow($rules, $activity),
             );
             // A quick check is for what was there before, unless nothing else can show the step.
-            if (!\in_array($step->reason, [Reason::Due, Reason::Slipped], true)) {
+            if (!\in_array($step->reason, [Reason::Due, Reason::Slipped, Reason::OneMiss, Reason::CheckDue], true)) {
                 $learning = array_filter($activities, static fn (Activity $activity): bool => !$activity->checksOnly);
                 $activities = [] === $learning ? $activities : $learning;
             }
@@ -167,7 +168,7 @@ final readonly class Candidates
     private static function bringsVariety(Learner $learner, RankedStep $step, Activity $activity): bool
     {
         $state = $learner->record->state($step->step->id);
-        foreach (SecureClauses::of($learner->record->settings->secureRule, $step->step, $state) as $clause) {
+        foreach (CanDoClauses::of($learner->record->settings->canDoRule, $step->step, $state) as $clause) {
             if (\in_array($clause->kind, [ClauseKind::Activities, ClauseKind::ThingsUsed], true) && !$clause->met) {
                 return $state->window->count > 0 && 0.0 === $state->window->shareWith($activity->id);
             }

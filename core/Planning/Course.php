@@ -24,7 +24,7 @@ final readonly class Course
         public Help $help,
         public Reason $reason,
         public array $values = [],
-        public Mark $before = Mark::Fresh,
+        public Mark $before = Mark::NotMet,
         public bool $brandNew = false,
     ) {
     }

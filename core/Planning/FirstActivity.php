@@ -43,15 +43,20 @@ final readonly class FirstActivity
             $this->candidates->of($learner, $request->date, $request->places, $request->quiet, [], [], $request->rules),
             static fn (Candidate $candidate): bool => !\in_array($candidate->activity->id, $passed, true),
         ));
-        $withThings = array_filter($all, static fn (Candidate $candidate): bool => [] !== $candidate->activity->roles && [] !== $request->things);
-        foreach ([...$withThings, ...$all] as $candidate) {
+        $without = null;
+        foreach ($all as $candidate) {
+            if (null !== $without && ([] === $candidate->activity->roles || [] === $request->things)) {
+                continue;
+            }
             $setUp = $this->setOut($request, $candidate);
-            if (null !== $setUp) {
+            // Cards alone are not what lies before the parent.
+            if (null !== $setUp && [] !== $setUp->laid) {
                 return $setUp;
             }
+            $without ??= $setUp;
         }
 
-        return null;
+        return $without;
     }
 
     private function setOut(DayRequest $request, Candidate $candidate): ?SetUp

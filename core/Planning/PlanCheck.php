@@ -137,11 +137,11 @@ final readonly class PlanCheck
                 }
                 $sitting = $setUp->sittingOf($child->id);
                 $stepId = $sitting?->course()->stepId ?? '';
-                $mark = $learner->record->mark($stepId, $request->date);
+                $mark = $learner->record->mark($stepId);
                 if (
                     !\in_array($stepId, $child->pins, true)
-                    && Mark::LookAgain !== $mark
-                    && (Mark::Secure === $mark || [] !== $learner->record->missingNeeds($stepId, $request->date))
+                    && null === $learner->record->faded($stepId, $request->date)
+                    && (Mark::CanDo === $mark || [] !== $learner->record->missingNeeds($stepId))
                 ) {
                     $problems[] = [Problem::NotReady, $child->id.' '.$stepId];
                 }

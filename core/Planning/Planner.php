@@ -8,7 +8,7 @@ use Pindle\Core\Activity\Activity;
 use Pindle\Core\Activity\Catalogue;
 use Pindle\Core\Activity\Part;
 use Pindle\Core\Activity\Place;
-use Pindle\Core\Advice\Ranking;
+use Pindle\Core\Advice\Choosing;
 use Pindle\Core\Calendar\Span;
 use Pindle\Core\Caution\Cautions;
 use Pindle\Core\Child\Child;
@@ -24,9 +24,9 @@ final readonly class Planner
     private Candidates $candidates;
     private SettingOut $settingOut;
 
-    public function __construct(SkillMap $map, Catalogue $catalogue, Cautions $cautions)
+    public function __construct(SkillMap $map, Catalogue $catalogue, Cautions $cautions, private Choosing $choosing = new Choosing())
     {
-        $this->candidates = new Candidates($catalogue);
+        $this->candidates = new Candidates($catalogue, $choosing);
         $this->settingOut = new SettingOut($map, $catalogue, $cautions);
     }
 
@@ -235,7 +235,7 @@ final readonly class Planner
             $others = [...$request->kept, ...array_values(array_filter($new, static fn (SetUp $other): bool => $other !== $setUp))];
             $children = [...$this->children($request, $setUp->childIds()), $child];
             $counts = $this->questionsTogether($request, $setUp->activity, $children, $this->minutesTogether($request, $setUp, $candidate, $new));
-            $minutes = [] === $counts ? 0 : max($setUp->span->minutes(), $this->minutes($request, $setUp->activity, $children, $counts));
+            $minutes = [] === $counts ? 0 : $this->minutes($request, $setUp->activity, $children, $counts);
             $span = 0 === $minutes || $setUp->span->start + $minutes > 1440 ? null : Span::lasting($setUp->span->start, $minutes);
             if (null !== $span && $day->holds($span) && $day->allows($others, $children, $span, Part::With, $setUp->place)) {
                 $ways[] = [$i, $span, Part::With, $setUp->place];
@@ -327,7 +327,7 @@ final readonly class Planner
         foreach ($today as $setUp) {
             $sitting = $setUp->sittingOf($candidate->learner->child->id);
             if ($sitting?->course()->stepId === $candidate->ranked->step->id) {
-                $value *= Ranking::TRIED_TODAY * exp(-$sitting->attempts() / 4);
+                $value *= $this->choosing->triedToday * exp(-$sitting->attempts() / 4);
             }
         }
 

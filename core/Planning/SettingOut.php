@@ -49,7 +49,7 @@ final readonly class SettingOut
         $sure = $this->sureCandidates($candidate);
         // What goes over the ten waits until that is there.
         $kind = static fn (Step $of): Kind => $candidate->activity->serves[$of->skill->id]->where(
-            static fn (Prompt $prompt): bool => (null === $prompt->needs() || $record->servesAsNeed($prompt->needs(), $request->date))
+            static fn (Prompt $prompt): bool => (null === $prompt->needs() || $record->servesAsNeed($prompt->needs()))
                 && (!$prompt instanceof Kind\MakeAmount || $prompt->fits($candidate->learner->child->settings->coins)),
         );
         $asked = static fn (?Step $of): ?Sure => null === $of ? null : new Sure($of, $kind($of));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pindle\Core\Planning;
 
 use Pindle\Core\Advice\Worth;
+use Pindle\Core\Evidence\Help;
 use Pindle\Core\Question\Question;
 
 /** One child's place at a set-up: one course or two, and their own questions. */
@@ -42,6 +43,41 @@ final readonly class Sitting
     public function course(): Course
     {
         return $this->courses[0];
+    }
+
+    /** The course a question belongs to; the main one for those that are asked besides. */
+    public function courseOf(Question $question): Course
+    {
+        foreach ($this->courses as $course) {
+            if ($course->stepId === $question->stepId) {
+                return $course;
+            }
+        }
+
+        return $this->courses[0];
+    }
+
+    /**
+     * How many questions of a course a closing mark speaks of: those that were asked, not tapped, and without help. Where nobody taps, help fades
+     * from one question of a step to the next.
+     *
+     * @param list<string> $tapped ids of the questions that were tapped
+     * @param list<string> $asked  ids of the questions that were asked, in order
+     */
+    public function covered(Course $course, array $tapped, array $asked): int
+    {
+        $help = $course->help;
+        $covered = 0;
+        foreach ($asked as $id) {
+            foreach ($this->questions as $question) {
+                if ($question->id === $id && $question->stepId === $course->stepId) {
+                    $covered += Help::Bare === $help && !\in_array($id, $tapped, true) ? 1 : 0;
+                    $help = $help->less();
+                }
+            }
+        }
+
+        return $covered;
     }
 
     /** Tries expected at the step itself: the first and the last question may be of others. */

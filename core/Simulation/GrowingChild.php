@@ -46,7 +46,7 @@ final class GrowingChild implements SimulatedChild
     /** @var array<string, float> step id => strength by age alone, in logits, on the first day */
     private array $natural = [];
 
-    /** @var array<string, array{float, float, float}> step id => the quick, the middle and the lasting trace, in logits, as on the day they were last changed */
+    /** @var array<string, array{float, float, float}> step id => the quick, the middle and the lasting trace, in logits, when last changed */
     private array $traces = [];
 
     /** @var array<string, int> step id => the number of the day its traces were last changed */

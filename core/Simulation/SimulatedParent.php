@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pindle\Core\Simulation;
 
+use Pindle\Core\Evidence\ClosingMark;
 use Pindle\Core\Evidence\Outcome;
 use Random\Randomizer;
 
@@ -34,6 +35,23 @@ enum SimulatedParent: string
             self::OnlyCloses, self::OnlyGoodDays => null,
             self::TooKindly => !$seen->isSuccess() && $random->getInt(1, 100) <= self::TAKEN_FOR_ALONE ? Outcome::WorkedItOut : $seen,
         };
+    }
+
+    /**
+     * The closing mark for what was not tapped; null where there is none. One who taps now and then answers the question at the end every other time.
+     *
+     * @param list<Outcome> $untapped what came of the questions that were not tapped
+     */
+    public function closes(array $untapped, Randomizer $random): ?ClosingMark
+    {
+        if ([] === $untapped || !(self::OnlyCloses === $this || (self::ThreeInTen === $this && 0 === $random->getInt(0, 1)))) {
+            return null;
+        }
+        $alone = \count(array_filter($untapped, static fn (Outcome $outcome): bool => $outcome->isSuccess()));
+        $mark = ClosingMark::ofTally($alone, \count($untapped));
+
+        // Asked for all at once one says "mostly" or "mixed", no finer.
+        return self::OnlyCloses === $this ? $mark : ($mark->isAlone() ? ClosingMark::MostlyAlone : ClosingMark::MostlyWithMe);
     }
 
     /**

@@ -51,13 +51,16 @@ final readonly class SkillMap
      * The same map where each step keeps only the forms that can be shown; a step left with none keeps its own.
      *
      * @param array<string, list<Form>> $shown step id => forms that some activity can show
+     * @param list<string>              $same  ids of the steps that there is but one way to meet
      */
-    public function showing(array $shown): self
+    public function showing(array $shown, array $same = []): self
     {
-        $steps = array_map(static function (Step $step) use ($shown): Step {
+        $steps = array_map(static function (Step $step) use ($shown, $same): Step {
             $forms = array_values(array_filter($step->forms, static fn (Form $form): bool => \in_array($form, $shown[$step->id] ?? [], true)));
 
-            return [] === $forms ? $step : new Step($step->skill, $step->reach, $step->needs, $forms, $step->before, $step->offered);
+            $varies = !\in_array($step->id, $same, true);
+
+            return new Step($step->skill, $step->reach, $step->needs, $forms ?: $step->forms, $step->before, $step->offered, $varies);
         }, $this->steps);
 
         return new self($this->skills, $steps, $this->dependents, $this->ancestors);
@@ -101,6 +104,12 @@ final readonly class SkillMap
     public function ancestors(string $id): array
     {
         return array_keys($this->ancestors[$id] ?? []);
+    }
+
+    /** Whether one step is needed, however far back, by another. */
+    public function isNeededBy(string $id, string $other): bool
+    {
+        return isset($this->ancestors[$other][$id]);
     }
 
     /** The skill that a slip speaks of, wherever it happens; null where only a remedy follows. */

@@ -19,6 +19,7 @@ final readonly class Step
      * @param list<Form>   $forms   the forms it is met in, in order; empty when spoken or moved
      * @param string|null  $before  id of the same skill at the reach before
      * @param bool         $offered false where the way a child is taught leaves it out for now
+     * @param bool         $varies  false where there is one activity for it and things play no part in that
      */
     public function __construct(
         public Skill $skill,
@@ -27,6 +28,7 @@ final readonly class Step
         public array $forms,
         public ?string $before,
         public bool $offered = true,
+        public bool $varies = true,
     ) {
         $this->id = $skill->id.'@'.$reach->name;
         $this->size = $reach->size;

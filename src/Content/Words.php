@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pindle\App\Content;
 
+use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Caution\Caution;
 use Pindle\Core\Child\Answering;
 use Pindle\Core\Child\Asking;
@@ -174,6 +175,27 @@ final class Words
     public function step(Step $step): string
     {
         return $this->skill($step).', '.$this->reach($step);
+    }
+
+    /**
+     * "one, another and a third".
+     *
+     * @param non-empty-list<string> $parts
+     */
+    public function list(array $parts): string
+    {
+        $last = array_pop($parts);
+
+        return [] === $parts ? $last : $this->say('stand_ins', 'two', ['one' => implode(', ', $parts), 'other' => $last]);
+    }
+
+    /** "3 Oct"; with the year where it is another than today's. */
+    public function shortDay(LocalDate $day, LocalDate $today): string
+    {
+        $pattern = substr($day->toString(), 0, 4) === substr($today->toString(), 0, 4) ? 'd MMM' : 'd MMM y';
+        $said = (new \IntlDateFormatter('en_GB', \IntlDateFormatter::NONE, \IntlDateFormatter::NONE, 'UTC', null, $pattern))->format($day->toDateTime());
+
+        return false === $said ? throw new \LogicException('No day can be said.') : $said;
     }
 
     /** @throws BrokenContent */

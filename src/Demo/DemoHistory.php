@@ -209,7 +209,7 @@ final class DemoHistory
             $after = $this->records[$childId];
             $followed[$childId] = array_map(static fn (Course $course): array => [
                 'decision' => Decision::after($course->stepId, $own, $course->before, $after, $ending, $date),
-                'after' => $after->mark($course->stepId, $date),
+                'after' => $after->mark($course->stepId),
             ], $sitting->courses);
             $this->endings[$childId][$setUp->activity->id][] = $ending;
             foreach ($followed[$childId] as $i => ['decision' => $decision]) {

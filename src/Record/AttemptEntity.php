@@ -12,6 +12,7 @@ use Pindle\Core\Evidence\Attempt;
 use Pindle\Core\Evidence\Help;
 use Pindle\Core\Evidence\Method;
 use Pindle\Core\Evidence\Outcome;
+use Pindle\Core\Evidence\Purpose;
 use Pindle\Core\Evidence\Slip;
 use Pindle\Core\Skill\Form;
 
@@ -72,8 +73,8 @@ class AttemptEntity implements Readable
         /** Of a guessed amount: how far off it was, as a share of the count. */
         #[ORM\Column(nullable: true)]
         public readonly ?float $error = null,
-        #[ORM\Column(options: ['default' => false])]
-        public readonly bool $isLook = false,
+        #[ORM\Column(length: 10, enumType: Purpose::class, options: ['default' => 'sitting'])]
+        public readonly Purpose $purpose = Purpose::Sitting,
         /** The attempt that this one stands in for, where the parent corrected it. */
         #[ORM\Column(length: 36, nullable: true)]
         public readonly ?string $corrects = null,
@@ -107,7 +108,7 @@ class AttemptEntity implements Readable
             $attempt->deviceId,
             null,
             $attempt->error,
-            $attempt->isLook,
+            $attempt->purpose,
             $corrects,
             $attempt->guess,
             $attempt->counted,
@@ -145,7 +146,7 @@ class AttemptEntity implements Readable
             $text('device_id'),
             null === $row['removed_at'] ? null : (int) $text('removed_at'),
             null === $row['error'] ? null : (float) $text('error'),
-            (bool) $row['is_look'],
+            Purpose::from($text('purpose')),
             $given('corrects'),
             null === $row['guess'] ? null : (int) $text('guess'),
             null === $row['counted'] ? null : (int) $text('counted'),
@@ -171,7 +172,7 @@ class AttemptEntity implements Readable
             LocalDate::parse($this->day),
             $this->deviceId,
             $this->error,
-            $this->isLook,
+            $this->purpose,
             $this->guess,
             $this->counted,
         );

@@ -31,6 +31,9 @@ class CheckpointEntity
         public array $lastSittings,
         #[ORM\Column(type: Types::JSON)]
         public array $states,
+        /** How the looks at all steps went, added up, as StateCodec writes it. */
+        #[ORM\Column(length: 60, options: ['default' => '[0,0,0]'])]
+        public string $looks = '[0,0,0]',
     ) {
     }
 }

@@ -12,6 +12,8 @@ use Pindle\App\Platform\Http\Refusal;
 use Pindle\Core\Child\Child;
 use Pindle\Core\Evidence\Attempt;
 use Pindle\Core\Evidence\ChildRecord;
+use Pindle\Core\Evidence\Closing;
+use Pindle\Core\Evidence\ClosingMark;
 use Pindle\Core\Evidence\HandMark;
 use Pindle\Core\Evidence\Witness;
 use Psr\EventDispatcher\EventDispatcherInterface;
@@ -19,6 +21,9 @@ use Psr\EventDispatcher\EventDispatcherInterface;
 /** What was seen, and the record that follows from it. */
 final readonly class Evidence
 {
+    /** Where each kind of evidence is kept. */
+    public const TABLES = ['attempt' => AttemptEntity::class, 'closing' => ClosingEntity::class, 'note' => NoteEntity::class];
+
     /** What is shown at a time of what was seen of one step. */
     public const PAGE = 60;
 
@@ -77,8 +82,44 @@ final readonly class Evidence
         });
     }
 
-    /** Takes back an attempt or a note; the history still shows it. */
-    public function takeBack(Child $child, AttemptEntity|NoteEntity $seen, \DateTimeImmutable $now): ChildRecord
+    /**
+     * Closing marks or tallies for the steps of one sitting, all or none. Sending them twice writes them once.
+     *
+     * @param non-empty-list<Closing> $closings
+     */
+    public function close(Child $child, array $closings, bool $isLate = false): ChildRecord
+    {
+        return $this->transactions->run(function () use ($child, $closings, $isLate): ChildRecord {
+            if (null !== $this->entities->find(ClosingEntity::class, $closings[0]->id)) {
+                return $this->record($child);
+            }
+
+            return $this->records->change($child, function () use ($child, $closings, $isLate): void {
+                foreach ($closings as $closing) {
+                    $this->entities->persist(ClosingEntity::of($closing, $child->id));
+                }
+                $this->events->dispatch(new EvidenceChanged($child->id, $closings[0]->sittingId, !$isLate));
+            }, $closings);
+        });
+    }
+
+    /**
+     * @param list<string> $sittingIds
+     *
+     * @return array<string, ClosingMark> by sitting id: the closing mark of those that have one
+     */
+    public function closed(array $sittingIds): array
+    {
+        $marks = [];
+        foreach ($this->entities->getRepository(ClosingEntity::class)->findBy(['sittingId' => $sittingIds, 'removedAt' => null], ['at' => 'ASC']) as $closing) {
+            $marks[$closing->sittingId] = $closing->mark;
+        }
+
+        return $marks;
+    }
+
+    /** Takes back an attempt, a closing mark or a note; the history still shows it. */
+    public function takeBack(Child $child, AttemptEntity|ClosingEntity|NoteEntity $seen, \DateTimeImmutable $now): ChildRecord
     {
         return $this->transactions->run(function () use ($child, $seen, $now): ChildRecord {
             $this->entities->refresh($seen);
@@ -93,10 +134,10 @@ final readonly class Evidence
         });
     }
 
-    /** The attempt or note of this id, whoever it is about. */
-    public function seen(string $id): AttemptEntity|NoteEntity|null
+    /** The attempt, closing mark or note of this id, whoever it is about. */
+    public function seen(string $id): AttemptEntity|ClosingEntity|NoteEntity|null
     {
-        return $this->attempts->find($id) ?? $this->entities->find(NoteEntity::class, $id);
+        return $this->attempts->find($id) ?? $this->entities->find(ClosingEntity::class, $id) ?? $this->entities->find(NoteEntity::class, $id);
     }
 
     /** The attempt of this id, those taken back included. */
@@ -169,9 +210,10 @@ final readonly class Evidence
         }
         $begun = $this->entities->getConnection()->fetchFirstColumn(
             'SELECT sitting_id FROM attempt WHERE removed_at IS NULL AND sitting_id IN (?)'
+            .' UNION SELECT sitting_id FROM closing WHERE removed_at IS NULL AND sitting_id IN (?)'
             .' UNION SELECT sitting_id FROM note WHERE removed_at IS NULL AND sitting_id IN (?)',
-            [$sittingIds, $sittingIds],
-            [ArrayParameterType::STRING, ArrayParameterType::STRING],
+            [$sittingIds, $sittingIds, $sittingIds],
+            [ArrayParameterType::STRING, ArrayParameterType::STRING, ArrayParameterType::STRING],
         );
 
         return array_fill_keys(array_filter($begun, is_string(...)), true);
@@ -182,29 +224,29 @@ final readonly class Evidence
      *
      * @param string|null $before where the page before ended; null for the newest
      *
-     * @return array{seen: list<array{seen: Attempt|Witness|HandMark, removed: bool, corrects: string|null}>, end: string|null} no end: no more
+     * @return array{seen: list<array{seen: Attempt|Closing|Witness|HandMark, removed: bool, corrects: string|null}>, end: string|null} no end: no more
      */
     public function history(string $childId, string $stepId, ?string $before = null): array
     {
         [$at, $device, $id] = null === $before ? [\PHP_INT_MAX, '', ''] : explode('~', $before, 3) + ['0', '', ''];
         $entities = [];
-        foreach (['attempt' => AttemptEntity::ofRow(...), 'note' => NoteEntity::ofRow(...)] as $table => $read) {
+        foreach (self::TABLES as $table => $read) {
             foreach ($this->entities->getConnection()->iterateAssociative(
                 'SELECT * FROM '.$table.' WHERE child_id = :child AND step_id = :step AND (at, device_id, id) < (:at, :device, :id)'
                 .' ORDER BY at DESC, device_id DESC, id DESC LIMIT :most',
                 ['child' => $childId, 'step' => $stepId, 'at' => (int) $at, 'device' => $device, 'id' => $id, 'most' => self::PAGE + 1],
                 ['at' => ParameterType::INTEGER, 'most' => ParameterType::INTEGER],
             ) as $row) {
-                $entities[] = $read($row);
+                $entities[] = $read::ofRow($row);
             }
         }
-        $place = static fn (AttemptEntity|NoteEntity $seen): array => [$seen->at, $seen->deviceId, $seen->id];
-        usort($entities, static fn (AttemptEntity|NoteEntity $a, AttemptEntity|NoteEntity $b): int => $place($b) <=> $place($a));
+        $place = static fn (AttemptEntity|ClosingEntity|NoteEntity $seen): array => [$seen->at, $seen->deviceId, $seen->id];
+        usort($entities, static fn (AttemptEntity|ClosingEntity|NoteEntity $a, AttemptEntity|ClosingEntity|NoteEntity $b): int => $place($b) <=> $place($a));
         $page = \array_slice($entities, 0, self::PAGE);
         $last = $page[self::PAGE - 1] ?? null;
 
         return [
-            'seen' => array_map(static fn (AttemptEntity|NoteEntity $seen): array => [
+            'seen' => array_map(static fn (AttemptEntity|ClosingEntity|NoteEntity $seen): array => [
                 'seen' => $seen->toCore(),
                 'removed' => null !== $seen->removedAt,
                 'corrects' => $seen instanceof AttemptEntity ? $seen->corrects : null,

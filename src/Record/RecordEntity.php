@@ -28,6 +28,9 @@ class RecordEntity
         public ?array $newest,
         #[ORM\Column(type: Types::JSON)]
         public array $lastSittings,
+        /** How the looks at all steps went, added up, as StateCodec writes it. */
+        #[ORM\Column(length: 60, options: ['default' => '[0,0,0]'])]
+        public string $looks = '[0,0,0]',
         /** Pieces of evidence since the last checkpoint. */
         #[ORM\Column(options: ['default' => 0])]
         public int $since = 0,

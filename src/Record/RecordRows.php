@@ -19,12 +19,12 @@ use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 /**
  * Reads and writes kept records. Derived rows are read and written as rows: they have no identity to guard.
  *
- * @phpstan-type Row array{child_id: string, basis: string, newest: string|null, last_sittings: string, since: int}
+ * @phpstan-type Row array{child_id: string, basis: string, newest: string|null, last_sittings: string, looks: string, since: int}
  */
 final readonly class RecordRows
 {
     /** Raised whenever the rules of core/Evidence change what follows from the same evidence. */
-    private const RULES = 3;
+    private const RULES = 4;
 
     public function __construct(private Connection $connection, private SkillMap $map)
     {
@@ -39,7 +39,7 @@ final readonly class RecordRows
     {
         /** @var list<Row> $rows */
         $rows = $this->connection->fetchAllAssociative(
-            'SELECT child_id, basis, newest, last_sittings, since FROM record WHERE child_id IN (?)',
+            'SELECT child_id, basis, newest, last_sittings, looks, since FROM record WHERE child_id IN (?)',
             [self::ids($children)],
             [ArrayParameterType::STRING],
         );
@@ -69,7 +69,7 @@ final readonly class RecordRows
         foreach ($children as $child) {
             foreach ($rows as $row) {
                 if ($row['child_id'] === $child->id && $row['basis'] === $this->basis($child)) {
-                    $kept[$child->id] = $this->kept($child, $texts[$child->id] ?? [], $row['newest'], $row['last_sittings'], $row['since']);
+                    $kept[$child->id] = $this->kept($child, $texts[$child->id] ?? [], $row['newest'], $row['last_sittings'], $row['looks'], $row['since']);
                 }
             }
         }
@@ -89,6 +89,7 @@ final readonly class RecordRows
                 'basis' => $this->basis($child),
                 'newest' => null === $newest ? null : json_encode($newest, \JSON_THROW_ON_ERROR),
                 'last_sittings' => StateCodec::writeSittings($after->lastSittings),
+                'looks' => StateCodec::writeLooks($after->looks),
                 'since' => $since,
             ]],
         );
@@ -131,15 +132,15 @@ final readonly class RecordRows
      */
     public function checkpoints(Child $child, KeptRecord $now): \Generator
     {
-        /** @var list<array{slot: int, newest: string, last_sittings: string, states: string}> $rows */
+        /** @var list<array{slot: int, newest: string, last_sittings: string, looks: string, states: string}> $rows */
         $rows = $this->connection->fetchAllAssociative(
-            'SELECT slot, newest, last_sittings, states FROM checkpoint WHERE child_id = ? ORDER BY slot DESC',
+            'SELECT slot, newest, last_sittings, looks, states FROM checkpoint WHERE child_id = ? ORDER BY slot DESC',
             [$child->id],
         );
         foreach ($rows as $row) {
             /** @var array<string, string> $texts */
             $texts = json_decode($row['states'], true, 4, \JSON_THROW_ON_ERROR);
-            yield $row['slot'] => $this->kept($child, $texts, $row['newest'], $row['last_sittings'], 0, $now);
+            yield $row['slot'] => $this->kept($child, $texts, $row['newest'], $row['last_sittings'], $row['looks'], 0, $now);
         }
     }
 
@@ -151,6 +152,7 @@ final readonly class RecordRows
             'slot' => $slot,
             'newest' => json_encode($newest, \JSON_THROW_ON_ERROR),
             'last_sittings' => StateCodec::writeSittings($record->lastSittings),
+            'looks' => StateCodec::writeLooks($record->looks),
             'states' => json_encode((object) array_map(StateCodec::write(...), $record->states()), \JSON_THROW_ON_ERROR),
         ]]);
     }
@@ -175,18 +177,18 @@ final readonly class RecordRows
     }
 
     /** @param array<string, string> $texts */
-    private function kept(Child $child, array $texts, ?string $newest, string $lastSittings, int $since, ?KeptRecord $now = null): KeptRecord
+    private function kept(Child $child, array $texts, ?string $newest, string $lastSittings, string $looks, int $since, ?KeptRecord $now = null): KeptRecord
     {
         $states = [];
         foreach ($texts as $stepId => $text) {
             $states[$stepId] = null !== $now && $text === ($now->texts[$stepId] ?? null)
                 ? $now->states[$stepId]
-                : new LaterState(static fn (): StepState => StateCodec::read($stepId, $text));
+                : new LaterState(static fn (): StepState => StateCodec::read($text));
         }
         /** @var array{int, string, string}|null $place */
         $place = null === $newest ? null : json_decode($newest, true, 4, \JSON_THROW_ON_ERROR);
 
-        $record = ChildRecord::kept($this->map, $child->settings, $states, StateCodec::readSittings($lastSittings));
+        $record = ChildRecord::kept($this->map, $child->settings, $states, StateCodec::readSittings($lastSittings), StateCodec::readLooks($looks));
 
         return new KeptRecord($record, $states, $texts, $place, $since);
     }

@@ -12,7 +12,6 @@ use Pindle\App\Platform\Database\CannotWrite;
 use Pindle\App\Platform\Database\Transactions;
 use Pindle\App\Platform\Http\Refusal;
 use Pindle\Core\Child\Child;
-use Pindle\Core\Evidence\Attempt;
 use Pindle\Core\Evidence\ChildRecord;
 use Pindle\Core\Evidence\Seen;
 use Pindle\Core\Skill\SkillMap;
@@ -175,15 +174,20 @@ final readonly class Records
     {
         $touched = array_values(array_unique(array_merge(...array_map($record->touchedBy(...), array_filter($stepIds, $record->map->has(...))))));
         $sittings = $this->entities->getConnection()->fetchFirstColumn(
-            'SELECT sitting_id FROM attempt WHERE child_id = ? AND removed_at IS NULL AND is_look = 0 GROUP BY sitting_id ORDER BY MAX(at) DESC LIMIT 2',
-            [$child->id],
+            'SELECT sitting_id FROM ('
+            ." SELECT sitting_id, at FROM attempt WHERE child_id = :child AND removed_at IS NULL AND purpose <> 'look'"
+            .' UNION ALL SELECT sitting_id, at FROM closing WHERE child_id = :child AND removed_at IS NULL'
+            .') GROUP BY sitting_id ORDER BY MAX(at) DESC LIMIT 2',
+            ['child' => $child->id],
         );
-        $lastAttempts = array_map(
-            static fn (AttemptEntity $attempt): Attempt => $attempt->toCore(),
-            $this->entities->getRepository(AttemptEntity::class)->findBy(['sittingId' => $sittings, 'removedAt' => null]),
-        );
+        $last = [];
+        foreach ([AttemptEntity::class, ClosingEntity::class] as $kind) {
+            foreach ($this->entities->getRepository($kind)->findBy(['sittingId' => $sittings, 'removedAt' => null]) as $seen) {
+                $last[] = $seen->toCore();
+            }
+        }
 
-        return $record->again($touched, $this->evidence($child->id, $record->bearingOn($touched)), $lastAttempts, $child->priors);
+        return $record->again($touched, $this->evidence($child->id, $record->bearingOn($touched)), $last, $child->priors);
     }
 
     /**
@@ -195,10 +199,11 @@ final readonly class Records
      */
     private function lastKept(Child $child, array $new): ?KeptRecord
     {
-        /** @var array{child_id: string, basis: string|null, newest: string|null, last_sittings: string, since: int, on_day: int} $row */
+        /** @var array{child_id: string, basis: string|null, newest: string|null, last_sittings: string, looks: string, since: int, on_day: int} $row */
         $row = $this->entities->getConnection()->fetchAssociative(
-            'SELECT c.id AS child_id, r.basis, r.newest, r.last_sittings, r.since,'
+            'SELECT c.id AS child_id, r.basis, r.newest, r.last_sittings, r.looks, r.since,'
             .' (SELECT COUNT(*) FROM attempt a WHERE a.child_id = c.id AND a.at >= :from AND a.day = :day)'
+            .' + (SELECT COUNT(*) FROM closing z WHERE z.child_id = c.id AND z.day = :day)'
             .' + (SELECT COUNT(*) FROM note n WHERE n.child_id = c.id AND n.day = :day) AS on_day'
             .' FROM child c LEFT JOIN record r ON r.child_id = c.id WHERE c.id = :child',
             // The index is by instant; a day of the household lies within two days of it anywhere.
@@ -216,11 +221,12 @@ final readonly class Records
         return null === $row['basis'] ? null : $this->rows->read([$child], [$row])[$child->id] ?? null;
     }
 
-    /** What tells one state of the evidence of a child from another: attempts and notes are never deleted, only added and taken back. */
+    /** What tells one state of the evidence of a child from another: attempts, closing marks and notes are never deleted, only added and taken back. */
     private function evidenceOf(string $childId): string
     {
         return (string) $this->entities->getConnection()->fetchOne(
             "SELECT (SELECT COUNT(*) || '-' || COUNT(removed_at) FROM attempt WHERE child_id = :child)"
+            ." || '/' || (SELECT COUNT(*) || '-' || COUNT(removed_at) FROM closing WHERE child_id = :child)"
             ." || '/' || (SELECT COUNT(*) || '-' || COUNT(removed_at) FROM note WHERE child_id = :child)",
             ['child' => $childId],
         );
@@ -239,13 +245,13 @@ final readonly class Records
         $seen = [];
         $where = ' WHERE child_id = :child AND removed_at IS NULL AND at >= :from'.(null === $stepIds ? '' : ' AND step_id IN (:steps)');
         $values = ['child' => $childId, 'from' => $from] + (null === $stepIds ? [] : ['steps' => $stepIds]);
-        foreach (['attempt' => AttemptEntity::ofRow(...), 'note' => NoteEntity::ofRow(...)] as $table => $read) {
+        foreach (Evidence::TABLES as $table => $read) {
             foreach ($this->entities->getConnection()->iterateAssociative(
                 'SELECT * FROM '.$table.$where.' ORDER BY at, device_id, id',
                 $values,
                 ['from' => ParameterType::INTEGER, 'steps' => ArrayParameterType::STRING],
             ) as $row) {
-                $seen[] = $read($row)->toCore();
+                $seen[] = $read::ofRow($row)->toCore();
             }
         }
 

@@ -28,6 +28,6 @@ class StepStateEntity implements Readable
 
     public function mustRead(): void
     {
-        StateCodec::read($this->stepId, json_encode($this->state, \JSON_THROW_ON_ERROR));
+        StateCodec::read(json_encode($this->state, \JSON_THROW_ON_ERROR));
     }
 }

@@ -63,20 +63,20 @@ final class DayTest extends ApiTestCase
         $sitting = $setUp['sittings'][0];
         $table = $this->ask('GET', '/table/'.$setUp['id']);
         $before = $this->ask('GET', '/map/'.$sitting['childId'].'/'.$sitting['step']['id']);
-        self::assertSame('new', $before['mark']);
+        self::assertSame('not-met', $before['standing']['mark']);
 
         for ($number = 0; $number < \count($table['turns']); ++$number) {
             $answer = $this->ask('POST', '/table/'.$setUp['id'].'/attempts', $this->tap($setUp, $number, 'at-once'));
         }
-        self::assertContains($answer['mark'] ?? '', ['trying', 'steady']);
+        self::assertContains($answer['mark'] ?? '', ['begun', 'nearly']);
         $end = $this->ask('POST', '/table/'.$setUp['id'].'/finish', ['ending' => 'done'])['ends'][0];
-        self::assertSame(['further', 'new', 'steady'], [$end['kind'], $end['markBefore'], $end['markAfter']]);
-        self::assertSame('The last five without help. Next time it goes a little further.', $end['sentence']);
+        self::assertSame(['rest-it', 'not-met', 'nearly'], [$end['kind'], $end['markBefore'], $end['markAfter']]);
+        self::assertSame('Nearly there. It rests 6 days, so that you see whether it stays.', $end['sentence']);
 
         $day = $this->ask('GET', '/today');
         $done = array_values(array_filter($day['setUps'], static fn (array $one): bool => 'done' === $one['state']));
         self::assertSame([$setUp['id']], array_column($done, 'id'), 'what is done stays');
-        self::assertSame('further', $done[0]['sittings'][0]['decision']['kind']);
+        self::assertSame('rest-it', $done[0]['sittings'][0]['decision']['kind']);
         foreach ($day['setUps'] as $other) {
             if ('planned' === $other['state']) {
                 self::assertNotSame($sitting['step']['id'], $other['sittings'][0]['step']['id'], 'not the same step again today');
@@ -84,7 +84,8 @@ final class DayTest extends ApiTestCase
         }
 
         $after = $this->ask('GET', '/map/'.$sitting['childId'].'/'.$sitting['step']['id']);
-        self::assertSame('steady', $after['mark']);
+        self::assertSame('nearly', $after['standing']['mark']);
+        self::assertMatchesRegularExpression('/^This rests on \d+ tries\.$/', $after['restsOn']);
         self::assertCount(
             \count(array_keys(array_column($table['turns'], 'stepId'), $sitting['step']['id'], true)),
             $after['history']['seen'],
@@ -128,11 +129,11 @@ final class DayTest extends ApiTestCase
         $step = $this->ask('GET', '/table/'.$setUp['id'])['turns'][0]['stepId'];
         $path = '/map/'.$setUp['sittings'][0]['childId'].'/'.$step;
         $this->ask('POST', '/table/'.$setUp['id'].'/attempts', $this->tap($setUp, 0, 'not-yet'));
-        self::assertSame('trying', $this->ask('GET', $path)['mark']);
+        self::assertSame('begun', $this->ask('GET', $path)['standing']['mark']);
 
         $this->ask('DELETE', '/table/attempts/'.$this->tap($setUp, 0, 'x')['id']);
         $evidence = $this->ask('GET', $path);
-        self::assertSame('new', $evidence['mark']);
+        self::assertSame('not-met', $evidence['standing']['mark']);
         self::assertTrue($evidence['history']['seen'][0]['removed']);
         // The question can be answered again.
         $this->ask('POST', '/table/'.$setUp['id'].'/attempts', $this->tap($setUp, 0, 'at-once', '0195a000-0000-4000-8000-00000000ffff'));
@@ -189,7 +190,7 @@ final class DayTest extends ApiTestCase
         self::assertSame([], array_column($this->ask('GET', '/today')['bring'], 'name'));
     }
 
-    public function test_frames_are_filled_the_same_way_until_the_step_is_secure_and_in_other_ways_from_then_on(): void
+    public function test_frames_are_filled_the_same_way_until_the_step_is_can_do_and_in_other_ways_from_then_on(): void
     {
         $childId = (string) $this->ask('POST', '/children', ['name' => 'Wim', 'born' => '2022-01-01', 'longestSitting' => 20, 'minutesADay' => 40], 201)['id'];
         $this->ask('POST', '/map/'.$childId.'/wanted', ['on' => true, 'stepId' => 'ten-frame@10']);
@@ -211,7 +212,7 @@ final class DayTest extends ApiTestCase
             "/map/$childId/ten-frame@10/mark",
             [
                 'id' => '0195a000-0000-4000-8000-0000000000ab',
-                'mark' => 'secure',
+                'mark' => 'can-do',
                 'note' => '',
                 'deviceId' => '0195a000-0000-4000-8000-00000000dddd',
                 'at' => 1000 * time(),
@@ -229,7 +230,7 @@ final class DayTest extends ApiTestCase
             "/map/$childId/ten-frame@10/mark",
             [
                 'id' => '0195a000-0000-4000-8000-0000000000ac',
-                'mark' => 'steady',
+                'mark' => 'nearly',
                 'note' => '',
                 'deviceId' => '0195a000-0000-4000-8000-00000000dddd',
                 'at' => 1000 * time(),

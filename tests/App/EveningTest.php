@@ -54,8 +54,8 @@ final class EveningTest extends ApiTestCase
         $evening = $this->ask('POST', '/evening', ['screen' => 'morning', 'mark' => 'mostly-alone']);
         self::assertSame('over', $evening['screen']);
         self::assertStringStartsWith('Wim did most of it alone', $evening['after']);
-        $noted = self::service(EntityManagerInterface::class)->getConnection()->fetchOne('SELECT note FROM note');
-        self::assertSame('The first morning: mostly alone', $noted);
+        $closing = self::service(EntityManagerInterface::class)->getConnection()->fetchAssociative('SELECT mark, covers FROM closing');
+        self::assertSame(['mark' => 'mostly-alone', 'covers' => 4], $closing, 'four questions at four years');
     }
 
     protected function tearDown(): void

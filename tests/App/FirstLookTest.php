@@ -35,7 +35,7 @@ final class FirstLookTest extends ApiTestCase
         $map = $this->ask('GET', '/map/'.$childId);
         $cells = array_merge(...array_map(static fn (array $skill): array => $skill['cells'], array_merge(...array_column($map['strands'], 'skills'))));
         self::assertSame($look['unsure'] > 0, [] !== array_filter($cells, static fn (array $cell): bool => $cell['unsure']));
-        self::assertNotSame([], array_filter($cells, static fn (array $cell): bool => $cell['implied']), 'what was not asked but follows');
+        self::assertNotSame([], array_filter($cells, static fn (array $cell): bool => $cell['standing']['taken']), 'what was not asked but follows');
         self::assertSame('look', $this->ask('GET', '/children')['present'][0]['startsFrom']);
     }
 
@@ -118,7 +118,7 @@ final class FirstLookTest extends ApiTestCase
         $childId = $this->addChild('Wim', '2021-06-01');
         $path = "/children/$childId/first-look";
         $beliefs = fn (): array => array_map(
-            static fn (array $cell): array => [$cell['id'] ?? $cell['stepId'], $cell['mark'], $cell['implied']],
+            static fn (array $cell): array => [$cell['id'] ?? $cell['stepId'], $cell['standing']['taken'], $cell['unsure'], $cell['ready']],
             $this->cells($childId),
         );
         $look = $this->ask('POST', $path, ['canAlready' => []]);

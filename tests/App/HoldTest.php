@@ -60,7 +60,7 @@ final class HoldTest extends ApiTestCase
             '/map/'.$sitting['childId'].'/'.$sitting['step']['id'].'/mark',
             [
                 'id' => '0195a000-0000-4000-8000-0000000000ab',
-                'mark' => 'secure',
+                'mark' => 'can-do',
                 'note' => '',
                 'deviceId' => '0195a000-0000-4000-8000-00000000dddd',
                 'at' => 1000 * time(),

@@ -115,7 +115,7 @@ final class LockTest extends ApiTestCase
         }
         self::assertSame(['lock_look', 'lock_root', 'lock_sign_in'], self::sorted($open['anyone']));
         self::assertSame([
-            'lock_sign_out', 'table_advice', 'table_all_at_once', 'table_attempt', 'table_correct', 'table_finish', 'table_look',
+            'lock_sign_out', 'table_advice', 'table_all_at_once', 'table_attempt', 'table_close', 'table_correct', 'table_finish', 'table_look',
             'table_take_back', 'table_take_try_back', 'table_try', 'today_look',
         ], self::sorted($open['table']));
         self::assertGreaterThan(40, \count($names));

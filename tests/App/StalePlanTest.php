@@ -30,10 +30,10 @@ final class StalePlanTest extends ApiTestCase
         yield 'a mark set by hand' => [static fn (self $test, array $setUp) => $test->ask(
             'POST',
             $test->step($setUp).'/mark',
-            self::note() + ['mark' => 'secure'],
+            self::note() + ['mark' => 'can-do'],
         )];
         yield 'a mark set by hand that is taken back' => [static function (self $test, array $setUp): void {
-            $test->ask('POST', $test->step($setUp).'/mark', self::note() + ['mark' => 'secure']);
+            $test->ask('POST', $test->step($setUp).'/mark', self::note() + ['mark' => 'can-do']);
             $test->ask('GET', '/today');
             $test->ask('DELETE', '/table/attempts/'.self::NOTE);
         }];
@@ -47,7 +47,7 @@ final class StalePlanTest extends ApiTestCase
             '/map/'.$setUp['sittings'][0]['childId'].'/wanted',
             ['on' => true, 'strand' => 'sorting'],
         )];
-        yield 'what the house chooses' => [static fn (self $test) => $test->ask('PUT', '/house', ['settings' => ['secure-rule' => 'gentle'], 'version' => 0])];
+        yield 'what the house chooses' => [static fn (self $test) => $test->ask('PUT', '/house', ['settings' => ['can-do-rule' => 'gentle'], 'version' => 0])];
         yield 'a child' => [static fn (self $test) => $test->addChild('Lark', '2023-06-01')];
         yield 'a child that changed' => [static fn (self $test, array $setUp) => $test->ask(
             'PUT',
@@ -135,7 +135,7 @@ final class StalePlanTest extends ApiTestCase
             $this->ask('PUT', '/table/attempts/'.$tap['id'], $right);
         }
 
-        self::assertSame('trying', $this->ask('GET', '/map/'.$sitting['childId'].'/'.$sitting['step']['id'])['mark']);
+        self::assertSame('begun', $this->ask('GET', '/map/'.$sitting['childId'].'/'.$sitting['step']['id'])['standing']['mark']);
         self::assertSame($before, $planned(), 'however many corrections there are,');
         $this->ask('GET', '/today');
         self::assertSame($before + 1, $planned(), 'the day is planned once, when it is read');

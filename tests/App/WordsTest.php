@@ -28,7 +28,7 @@ final class WordsTest extends TestCase
         self::assertSame('It is the one thing missing for 1 more step.', $words->say('reasons', 'opens-more', ['steps' => 1]));
         self::assertSame('It is the one thing missing for 3 more steps.', $words->say('reasons', 'opens-more', ['steps' => 3]));
         self::assertSame('Last met 1 day ago; a quick look keeps it.', $words->say('reasons', 'due', ['days' => 1]));
-        self::assertSame('New', $words->say('marks', Mark::Fresh));
+        self::assertSame('Not met', $words->say('marks', Mark::NotMet));
     }
 
     public function test_a_message_that_is_not_there_is_an_error(): void

@@ -53,9 +53,9 @@ final class JudgementTest extends BrowserTestCase
         $this->chrome->click('[role="dialog"] [data-outcome="at-once"]');
         $this->chrome->waitForText('“a tin, on deck”');
         $this->chrome->clickText('Set the mark by hand');
-        $this->chrome->click('[data-set-mark="secure"]');
-        $this->chrome->waitForText('Secure, set by hand');
-        self::assertSame('secure', $this->api('/map/'.$childId.'/name-shape@solids')['mark']);
+        $this->chrome->click('[data-set-mark="can-do"]');
+        $this->chrome->waitForText(', set by hand');
+        self::assertSame('can-do', $this->api('/map/'.$childId.'/name-shape@solids')['standing']['mark']);
         $this->chrome->clickText('Pin for next');
         $this->chrome->waitForText('Pinned');
 

@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace Pindle\Tests\Core;
 
 use PHPUnit\Framework\TestCase;
-use Pindle\Core\Child\SecureRule;
+use Pindle\Core\Child\CanDoRule;
 use Pindle\Core\Evidence\Attempt;
+use Pindle\Core\Evidence\CanDoClauses;
 use Pindle\Core\Evidence\ChildRecord;
 use Pindle\Core\Evidence\Clause;
 use Pindle\Core\Evidence\ClauseKind;
 use Pindle\Core\Evidence\Help;
 use Pindle\Core\Evidence\Mark;
 use Pindle\Core\Evidence\Outcome;
-use Pindle\Core\Evidence\SecureClauses;
 use Pindle\Core\Evidence\Slip;
 use Pindle\Core\Evidence\Tracing;
 use Pindle\Tests\Make;
@@ -24,17 +24,17 @@ final class ChildRecordTest extends TestCase
 {
     private const STEP = 'say-count@5';
 
-    public function test_a_step_is_new_then_trying_then_steady(): void
+    public function test_a_step_is_not_met_then_begun_then_nearly(): void
     {
-        self::assertSame(Mark::Fresh, Make::record([])->mark(self::STEP, Make::day(0)));
-        self::assertSame(Mark::Trying, Make::record([Make::anAttempt(self::STEP, 0)])->mark(self::STEP, Make::day(0)));
-        self::assertSame(Mark::Steady, Make::record(self::goodTries(2, 0))->mark(self::STEP, Make::day(0)));
+        self::assertSame(Mark::NotMet, Make::record([])->mark(self::STEP));
+        self::assertSame(Mark::Begun, Make::record([Make::anAttempt(self::STEP, 0)])->mark(self::STEP));
+        self::assertSame(Mark::Nearly, Make::record(self::goodTries(2, 0))->mark(self::STEP));
     }
 
-    public function test_a_step_is_not_secure_before_a_second_day(): void
+    public function test_a_step_is_not_can_do_before_a_second_day(): void
     {
-        self::assertSame(Mark::Steady, Make::record(self::goodTries(8, 0))->mark(self::STEP, Make::day(0)));
-        self::assertSame(Mark::Secure, Make::record(self::secure())->mark(self::STEP, Make::day(1)));
+        self::assertSame(Mark::Nearly, Make::record(self::goodTries(8, 0))->mark(self::STEP));
+        self::assertSame(Mark::CanDo, Make::record(self::canDo())->mark(self::STEP));
     }
 
     public function test_two_looks_less_than_18_hours_apart_are_one_day(): void
@@ -42,10 +42,10 @@ final class ChildRecordTest extends TestCase
         // 9:00 on one day and 1:00 the next: two dates, sixteen hours.
         $attempts = [...self::goodTries(4, 0), ...array_map(static fn (Attempt $attempt): Attempt => self::earlier($attempt), self::goodTries(4, 1))];
 
-        self::assertSame(Mark::Steady, Make::record($attempts)->mark(self::STEP, Make::day(1)));
+        self::assertSame(Mark::Nearly, Make::record($attempts)->mark(self::STEP));
     }
 
-    public function test_secure_wants_variety_and_open_answers(): void
+    public function test_can_do_wants_variety_and_open_answers(): void
     {
         $sameEverything = [...self::goodTries(4, 0, 'fetch-me'), ...self::goodTries(4, 1, 'fetch-me')];
         $closed = array_map(
@@ -56,42 +56,124 @@ final class ChildRecordTest extends TestCase
                 2,
                 activity: $attempt->activityId,
             ),
-            self::secure(),
+            self::canDo(),
         );
 
         self::assertSame([ClauseKind::Activities], self::missing(Make::record($sameEverything)));
         self::assertContains(ClauseKind::Open, self::missing(Make::record($closed)));
     }
 
-    public function test_a_secure_step_wants_another_look_when_memory_fades_and_one_success_brings_it_back(): void
+    public function test_what_can_be_done_is_worth_a_look_when_memory_fades_and_one_success_takes_the_flag_away(): void
     {
-        $record = Make::record(self::secure());
+        $record = Make::record(self::canDo());
 
-        self::assertSame(Mark::Secure, $record->mark(self::STEP, Make::day(5)));
-        self::assertSame(Mark::LookAgain, $record->mark(self::STEP, Make::day(6)));
-        self::assertEquals(Make::day(6), $record->nextLook(self::STEP, Make::day(1)));
-        self::assertSame(Mark::Secure, $record->with(Make::anAttempt(self::STEP, 6))->mark(self::STEP, Make::day(6)));
+        self::assertSame([false, true], [$record->isWorthALook(self::STEP, Make::day(5)), $record->isWorthALook(self::STEP, Make::day(6))]);
+        self::assertSame([null, 0.22], [$record->faded(self::STEP, Make::day(5)), round($record->faded(self::STEP, Make::day(6)) ?? 0.0, 2)]);
+        self::assertEquals(Make::day(6), $record->nextLook(self::STEP));
+        self::assertSame(Mark::CanDo, $record->mark(self::STEP), 'the mark stays all the while');
+        self::assertFalse($record->with(Make::anAttempt(self::STEP, 6))->isWorthALook(self::STEP, Make::day(6)));
     }
 
-    public function test_one_miss_means_look_again_and_a_second_one_loses_the_mark(): void
+    public function test_one_miss_is_no_flag_and_brings_a_look_within_three_days(): void
     {
-        $once = Make::record(self::secure())->with(Make::anAttempt(self::STEP, 2, Outcome::NotYet));
-        $twice = $once->with(Make::anAttempt(self::STEP, 2, Outcome::WithHelp, minute: 1));
+        $once = Make::record(self::canDo())->with(Make::anAttempt(self::STEP, 2, Outcome::NotYet));
 
-        self::assertSame(Mark::LookAgain, $once->mark(self::STEP, Make::day(2)));
-        self::assertSame(Mark::Trying, $twice->mark(self::STEP, Make::day(2)));
+        self::assertSame(Mark::CanDo, $once->mark(self::STEP));
+        self::assertTrue($once->state(self::STEP)->hasOneMiss());
+        self::assertFalse($once->isWorthALook(self::STEP, Make::day(2)));
+        self::assertSame(ChildRecord::GONE_AFTER_MISS, $once->faded(self::STEP, Make::day(2)));
+        self::assertEquals(Make::day(4), $once->nextLook(self::STEP), '14 / 2.5 = 5.6 days: the second of them comes before the third');
+        self::assertEquals(
+            Make::day(5),
+            Make::record(self::canDo())->with(Make::anAttempt(self::STEP, 2, Outcome::WithHelp))->nextLook(self::STEP),
+            'a half-life of 14 wants a look on the fifth day, a miss on the third',
+        );
+        $back = $once->with(Make::anAttempt(self::STEP, 3));
+        self::assertSame([false, null], [$back->state(self::STEP)->hasOneMiss(), $back->faded(self::STEP, Make::day(3))]);
+    }
+
+    public function test_a_second_of_three_is_worth_a_look_and_a_third_of_four_sends_it_back(): void
+    {
+        $with = static fn (Outcome ...$outcomes): ChildRecord => array_reduce(
+            array_keys($outcomes),
+            static fn (ChildRecord $record, int|string $i): ChildRecord => $record->with(Make::anAttempt(self::STEP, 2, $outcomes[$i], minute: (int) $i)),
+            Make::record(self::canDo()),
+        );
+        [$yes, $no, $help] = [Outcome::WorkedItOut, Outcome::NotYet, Outcome::WithHelp];
+
+        self::assertTrue($with($no, $help)->isWorthALook(self::STEP, Make::day(2)));
+        self::assertTrue($with($no, $yes, $no)->isWorthALook(self::STEP, Make::day(2)));
+        self::assertFalse($with($no, $yes, $yes, $no)->isWorthALook(self::STEP, Make::day(2)), 'one of the last three');
+        self::assertFalse($with($no, $help, $yes)->isWorthALook(self::STEP, Make::day(2)), 'one success takes it away');
+        self::assertSame(Mark::CanDo, $with($no, $help)->mark(self::STEP));
+        self::assertSame(Mark::Begun, $with($no, $help, $no)->mark(self::STEP), 'three running');
+        self::assertSame(Mark::Begun, $with($no, $yes, $no, $help)->mark(self::STEP), 'three of four');
+        self::assertSame(Mark::CanDo, $with($no, $yes, $yes, $no, $help)->mark(self::STEP));
+    }
+
+    public function test_the_month_it_became_can_do_is_kept_until_it_is_lost(): void
+    {
+        $canDo = Make::record(self::canDo());
+
+        self::assertEquals(Make::day(1), $canDo->state(self::STEP)->standing->canDoSince);
+        self::assertEquals(Make::day(1), $canDo->with(Make::anAttempt(self::STEP, 8))->state(self::STEP)->standing->canDoSince);
+    }
+
+    public function test_all_that_can_do_stands_on_is_taken_as_known_until_it_has_a_miss_of_its_own(): void
+    {
+        $record = Make::record([Make::anAttempt('say-count@3', 0, Outcome::NotYet), ...self::like('say-count@10', 10)]);
+
+        self::assertSame([Mark::Begun, true], [$record->mark('say-count@3'), $record->isTakenAsKnown('say-count@3')], 'far below, with a miss from before');
+        self::assertSame([Mark::NotMet, true], [$record->mark('say-count@5'), $record->isTakenAsKnown('say-count@5')]);
+        self::assertTrue($record->servesAsNeed('say-count@3'));
+        self::assertArrayHasKey('say-count@3', $record->takenAsKnown());
+        $missed = $record->with(Make::anAttempt('say-count@3', 12, Outcome::NotYet));
+        self::assertFalse($missed->isTakenAsKnown('say-count@3'));
+        self::assertArrayNotHasKey('say-count@3', $missed->takenAsKnown());
+        $sameDay = $record->with(Make::anAttempt('say-count@3', 11, Outcome::NotYet));
+        self::assertTrue($sameDay->isTakenAsKnown('say-count@3'), 'on the day itself it is not since');
+        self::assertFalse($record->isTakenAsKnown('say-count@10'), 'Can do keeps its own');
+        self::assertFalse($record->isTakenAsKnown('say-count@20'), 'nothing stands on it');
+    }
+
+    public function test_a_mark_set_by_hand_alone_takes_nothing_below_as_known(): void
+    {
+        $set = [Make::handMark('say-count@10', 0, Mark::CanDo)];
+
+        self::assertFalse(Make::record($set)->isTakenAsKnown('say-count@5'), 'nobody ever asked either of them');
+        self::assertTrue(Make::record([...$set, Make::anAttempt('say-count@5', -1, Outcome::WithHelp)])->isTakenAsKnown('say-count@5'));
+    }
+
+    public function test_a_child_who_forgets_fast_is_looked_at_sooner_and_only_by_one_sum(): void
+    {
+        $record = Make::record(self::canDo());
+        $usual = $record->nextLook(self::STEP);
+        $forgets = Make::record([
+            ...self::canDo(),
+            ...self::like('count-moves@3', 0),
+            Make::anAttempt('count-moves@3', 2, Outcome::NotYet),
+            Make::anAttempt('count-moves@3', 4, Outcome::NotYet),
+        ]);
+
+        self::assertSame([2, 2], [$forgets->looks->count, $forgets->looks->missed]);
+        self::assertEquals(
+            [$record->state(self::STEP)->p, $record->state(self::STEP)->memory],
+            [$forgets->state(self::STEP)->p, $forgets->state(self::STEP)->memory],
+            'nothing is folded into another step',
+        );
+        self::assertTrue($usual?->isAfter($forgets->nextLook(self::STEP) ?? Make::day(99)));
     }
 
     public function test_harder_work_keeps_easier_work_fresh(): void
     {
-        $record = Make::record(self::secure())->with(Make::anAttempt('touch-count@5', 5));
+        $record = Make::record(self::canDo())->with(Make::anAttempt('touch-count@5', 5));
 
-        self::assertSame(Mark::LookAgain, Make::record(self::secure())->mark(self::STEP, Make::day(9)));
-        self::assertSame(Mark::Secure, $record->mark(self::STEP, Make::day(9)));
-        self::assertSame(Make::record(self::secure())->state(self::STEP)->memory->halfLife, $record->state(self::STEP)->memory->halfLife);
+        self::assertTrue(Make::record(self::canDo())->isWorthALook(self::STEP, Make::day(9)));
+        self::assertFalse($record->isWorthALook(self::STEP, Make::day(9)));
+        self::assertSame(Make::record(self::canDo())->state(self::STEP)->memory->halfLife, $record->state(self::STEP)->memory->halfLife);
     }
 
-    public function test_a_step_is_carried_while_its_own_higher_reach_is_secure(): void
+    public function test_a_step_is_carried_while_its_own_higher_reach_is_can_do(): void
     {
         $later = array_map(
             static fn (Attempt $attempt): Attempt => Make::anAttempt(
@@ -99,22 +181,22 @@ final class ChildRecordTest extends TestCase
                 17 + $attempt->day->dayNumber - Make::day(0)->dayNumber,
                 activity: $attempt->activityId,
             ),
-            self::secure(),
+            self::canDo(),
         );
-        $record = Make::record([...self::secure(), ...$later]);
+        $record = Make::record([...self::canDo(), ...$later]);
 
-        self::assertSame(Mark::Secure, $record->mark(self::STEP, Make::day(19)));
-        self::assertNull($record->nextLook(self::STEP, Make::day(19)));
+        self::assertFalse($record->isWorthALook(self::STEP, Make::day(40)));
+        self::assertNull($record->nextLook(self::STEP));
     }
 
-    public function test_success_on_harder_work_implies_what_it_directly_needs_but_never_makes_it_secure(): void
+    public function test_success_on_harder_work_implies_what_it_directly_needs_but_never_makes_it_can_do(): void
     {
         $record = Make::record([Make::anAttempt('touch-count@5', 0, Outcome::AtOnce), Make::anAttempt('touch-count@5', 0, Outcome::AtOnce, minute: 1)]);
 
         self::assertTrue($record->state('say-count@5')->isImplied());
-        self::assertSame(Mark::Fresh, $record->mark('say-count@5', Make::day(0)));
+        self::assertSame(Mark::NotMet, $record->mark('say-count@5'));
         self::assertLessThanOrEqual(Tracing::IMPLIED_MOST, $record->state('say-count@5')->p);
-        self::assertTrue($record->servesAsNeed('say-count@5', Make::day(0)));
+        self::assertTrue($record->servesAsNeed('say-count@5'));
         self::assertNull($record->state('say-count@5')->memory->halfLife);
     }
 
@@ -165,7 +247,7 @@ final class ChildRecordTest extends TestCase
 
     public function test_taking_a_try_back_equals_never_having_had_it(): void
     {
-        $attempts = self::secure();
+        $attempts = self::canDo();
         $extra = Make::anAttempt(self::STEP, 1, Outcome::NotYet, minute: 50);
 
         self::assertEquals(
@@ -174,8 +256,8 @@ final class ChildRecordTest extends TestCase
         );
     }
 
-    /** @return list<Attempt> eight good tries on two days by two activities: secure by the usual rule */
-    private static function secure(): array
+    /** @return list<Attempt> eight good tries on two days by two activities: Can do by the usual rule */
+    private static function canDo(): array
     {
         return [...self::goodTries(4, 0, 'fetch-me'), ...self::goodTries(4, 1, 'pass-it-on')];
     }
@@ -184,6 +266,17 @@ final class ChildRecordTest extends TestCase
     private static function goodTries(int $count, int $day, string $activity = 'fetch-me'): array
     {
         return array_map(static fn (int $minute): Attempt => Make::anAttempt(self::STEP, $day, activity: $activity, minute: $minute), range(1, $count));
+    }
+
+    /** @return list<Attempt> the same of another step that is said, from a day on */
+    private static function like(string $step, int $day): array
+    {
+        return array_map(static fn (Attempt $attempt): Attempt => Make::anAttempt(
+            $step,
+            $day + Make::day(0)->daysUntil($attempt->day),
+            activity: $attempt->activityId,
+            minute: (int) $attempt->at->format('i'),
+        ), self::canDo());
     }
 
     private static function earlier(Attempt $attempt): Attempt
@@ -211,7 +304,7 @@ final class ChildRecordTest extends TestCase
     private static function missing(ChildRecord $record): array
     {
         $clauses = array_filter(
-            SecureClauses::of(SecureRule::Usual, $record->map->step(self::STEP), $record->state(self::STEP)),
+            CanDoClauses::of(CanDoRule::Usual, $record->map->step(self::STEP), $record->state(self::STEP)),
             static fn (Clause $clause): bool => !$clause->met,
         );
 

@@ -5,16 +5,20 @@ declare(strict_types=1);
 namespace Pindle\Tests\Core;
 
 use PHPUnit\Framework\TestCase;
-use Pindle\Core\Child\SecureRule;
+use Pindle\Core\Child\CanDoRule;
 use Pindle\Core\Child\Settings;
 use Pindle\Core\Evidence\Attempt;
+use Pindle\Core\Evidence\CanDoClauses;
 use Pindle\Core\Evidence\ChildRecord;
+use Pindle\Core\Evidence\Closing;
+use Pindle\Core\Evidence\ClosingMark;
 use Pindle\Core\Evidence\Help;
 use Pindle\Core\Evidence\Mark;
 use Pindle\Core\Evidence\Outcome;
-use Pindle\Core\Evidence\SecureClauses;
+use Pindle\Core\Evidence\Purpose;
 use Pindle\Core\Evidence\Seen;
 use Pindle\Core\Evidence\Slip;
+use Pindle\Core\Evidence\Witness;
 use Pindle\Tests\Make;
 use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
@@ -51,32 +55,29 @@ final class EvidencePropertiesTest extends TestCase
         }
     }
 
-    public function test_a_step_becomes_secure_by_tries_only_with_its_clauses_met(): void
+    public function test_a_step_becomes_can_do_by_tries_only_with_its_clauses_met(): void
     {
-        $became = 0;
-        foreach (SecureRule::cases() as $rule) {
-            foreach (self::histories(15, 0.97) as [$evidence]) {
-                $record = ChildRecord::blank(Make::wholeMap(), new Settings(secureRule: $rule));
+        $count = 0;
+        foreach (CanDoRule::cases() as $rule) {
+            foreach (self::histories(30, 0.97) as [$evidence]) {
+                $record = ChildRecord::blank(Make::wholeMap(), new Settings(canDoRule: $rule));
                 foreach ($evidence as $seen) {
                     $before = $record->state($seen->stepId);
                     $record = $record->with($seen);
                     $after = $record->state($seen->stepId);
-                    if ($seen instanceof Attempt && $after->standing->secured && !$before->standing->secured) {
-                        ++$became;
-                        self::assertTrue(SecureClauses::areMet($rule, $record->map->step($seen->stepId), $after));
+                    $became = $after->standing->isCanDo() && !$before->standing->isCanDo();
+                    if ($became && ($seen instanceof Attempt || $seen instanceof Closing)) {
+                        ++$count;
+                        self::assertTrue(CanDoClauses::areMet($rule, $record->map->step($seen->stepId), $after));
                     }
                     self::assertFalse(
-                        !$seen instanceof Attempt
-                            && $after->standing->secured
-                            && !$before->standing->secured
-                            && Mark::Secure !== ($seen->mark ?? null)
-                            && Mark::LookAgain !== ($seen->mark ?? null),
-                        'a witness makes nothing Secure',
+                        $became && $seen instanceof Witness,
+                        'a witness makes nothing Can do',
                     );
                 }
             }
         }
-        self::assertGreaterThan(10, $became, 'and some do');
+        self::assertGreaterThan(10, $count, 'and some do');
     }
 
     public function test_adding_a_success_never_lowers_what_is_believed_of_any_step(): void
@@ -103,7 +104,7 @@ final class EvidencePropertiesTest extends TestCase
             foreach (Make::record($evidence)->states() as $state) {
                 self::assertTrue($state->p >= 0.001 && $state->p <= 0.999);
                 self::assertTrue(null === $state->memory->halfLife || ($state->memory->halfLife >= 1.0 && $state->memory->halfLife <= 365.0));
-                self::assertLessThanOrEqual(SecureRule::LONGEST_WINDOW, \count($state->window->attempts));
+                self::assertLessThanOrEqual(CanDoRule::LONGEST_WINDOW, \count($state->window->places));
             }
         }
     }
@@ -115,7 +116,7 @@ final class EvidencePropertiesTest extends TestCase
         $bearing = $record->bearingOn($touched);
         $bySitting = [];
         foreach ($evidence as $seen) {
-            if ($seen instanceof Attempt && !$seen->isLook) {
+            if ($seen instanceof Closing || ($seen instanceof Attempt && !$seen->isLook())) {
                 $bySitting[$seen->sittingId][] = $seen;
             }
         }
@@ -143,7 +144,15 @@ final class EvidencePropertiesTest extends TestCase
                     : [Outcome::WithHelp, Outcome::NotYet][$random->getInt(0, 1)];
                 $evidence[] = match ($random->getInt(0, 19)) {
                     0 => Make::witness($step, $day, $outcome, $i),
-                    1 => Make::handMark($step, $day, Mark::cases()[$random->getInt(0, 4)], $i),
+                    1 => Make::handMark($step, $day, Mark::cases()[$random->getInt(0, 3)], $i),
+                    2, 3 => Make::closing(
+                        $step,
+                        $day,
+                        ClosingMark::cases()[$random->getInt(0, 3)],
+                        $random->getInt(0, 4),
+                        'activity-'.$random->getInt(0, 2),
+                        minute: $i,
+                    ),
                     default => Make::anAttempt(
                         $step,
                         $day,
@@ -155,7 +164,7 @@ final class EvidencePropertiesTest extends TestCase
                         thing: 'thing-'.$random->getInt(0, 2),
                         minute: $i,
                         error: 'guess-count@10' === $step ? ($right ? 0.1 : 0.8) : null,
-                        isLook: 0 === $random->getInt(0, 14),
+                        purpose: [Purpose::Look, Purpose::Check][$random->getInt(0, 14)] ?? Purpose::Sitting,
                     ),
                 };
             }

@@ -99,7 +99,9 @@ final class FirstLookTest extends TestCase
                 [$outcome] = $child->answer(new Question($stepId, new TellHowMany('how-many', 1), Level::At), Help::Bare, $day, \count($asked), $random);
                 $look = $look->with(new Answer($stepId, $outcome), $random);
             }
-            self::assertCount(FirstLook::MOST_TASKS, array_unique($asked));
+            self::assertCount(FirstLook::MOST_TASKS, $asked);
+            // Where an easy one is wanted, what went well may come once more.
+            self::assertGreaterThanOrEqual(FirstLook::MOST_TASKS - 3, \count(array_unique($asked)));
             $byLook += $right($look);
         }
 

@@ -27,6 +27,7 @@ use Pindle\Core\Evidence\Ladder;
 use Pindle\Core\Evidence\Outcome;
 use Pindle\Core\Evidence\Spread;
 use Pindle\Core\Evidence\Window;
+use Pindle\Core\Evidence\WindowPlace;
 use Pindle\Core\FirstLook\Answer;
 use Pindle\Core\Planning\Course;
 use Pindle\Core\Planning\InvalidSitting;
@@ -87,15 +88,18 @@ final class GuardsTest extends TestCase
         yield 'counts of a ladder' => [InvalidEvidence::class, static fn (int|float $n): Ladder => new Ladder(null, 0, (int) $n), [0], [-1]];
         yield 'attempts of a window' => [
             InvalidEvidence::class,
-            static fn (int|float $n): Window => new Window(array_map(static fn (): mixed => Make::anAttempt('say-count@5', 0), range(1, (int) $n)), 12),
+            static fn (int|float $n): Window => new Window(
+                array_map(static fn (): WindowPlace => WindowPlace::ofAttempt(Make::anAttempt('say-count@5', 0)), range(1, (int) $n)),
+                12,
+            ),
             [11],
             [12],
         ];
         yield 'attempts there ever were' => [
             InvalidEvidence::class,
-            static fn (int|float $n): Window => new Window([Make::anAttempt('say-count@5', 0), Make::anAttempt('say-count@5', 0)], (int) $n),
-            [2],
-            [1],
+            static fn (int|float $n): Window => new Window([], (int) $n),
+            [0],
+            [-1],
         ];
         yield 'days of a spread' => [InvalidEvidence::class, static fn (int|float $n): Spread => new Spread((int) $n), [0], [-1]];
         yield 'a part of a worth' => [InvalidWorth::class, static fn (int|float $n): Worth => new Worth((float) $n, 0, 0, 0, 1, 1), [0.0, 1.0], [-0.01, 1.01]];

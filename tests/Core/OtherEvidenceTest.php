@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace Pindle\Tests\Core;
 
 use PHPUnit\Framework\TestCase;
-use Pindle\Core\Child\SecureRule;
+use Pindle\Core\Child\CanDoRule;
 use Pindle\Core\Evidence\Attempt;
+use Pindle\Core\Evidence\CanDoClauses;
 use Pindle\Core\Evidence\ClauseKind;
 use Pindle\Core\Evidence\Mark;
 use Pindle\Core\Evidence\Outcome;
-use Pindle\Core\Evidence\SecureClauses;
+use Pindle\Core\Evidence\Purpose;
 use Pindle\Core\Evidence\Tracing;
 use Pindle\Core\Evidence\Witness;
 use Pindle\Tests\Make;
@@ -20,18 +21,18 @@ final class OtherEvidenceTest extends TestCase
 {
     private const STEP = 'say-count@5';
 
-    public function test_a_witness_moves_new_to_trying_and_trying_to_steady_but_never_to_secure(): void
+    public function test_a_witness_moves_not_met_to_begun_and_begun_to_nearly_but_never_to_can_do(): void
     {
         $seen = static fn (Outcome ...$outcomes): Mark => Make::record(array_map(
             static fn (Outcome $outcome, int $i): Witness => Make::witness(self::STEP, $i, $outcome),
             array_values($outcomes),
             array_keys(array_values($outcomes)),
-        ))->mark(self::STEP, Make::day(9));
+        ))->mark(self::STEP);
 
-        self::assertSame(Mark::Trying, $seen(Outcome::AtOnce));
-        self::assertSame(Mark::Steady, $seen(Outcome::AtOnce, Outcome::WorkedItOut));
-        self::assertSame(Mark::Trying, $seen(Outcome::AtOnce, Outcome::NotYet), 'a miss lifts nothing');
-        self::assertSame(Mark::Steady, $seen(...array_fill(0, 9, Outcome::AtOnce)));
+        self::assertSame(Mark::Begun, $seen(Outcome::AtOnce));
+        self::assertSame(Mark::Nearly, $seen(Outcome::AtOnce, Outcome::WorkedItOut));
+        self::assertSame(Mark::Begun, $seen(Outcome::AtOnce, Outcome::NotYet), 'a miss lifts nothing');
+        self::assertSame(Mark::Nearly, $seen(...array_fill(0, 9, Outcome::AtOnce)));
     }
 
     public function test_a_witness_is_no_try_and_changes_no_belief(): void
@@ -45,34 +46,35 @@ final class OtherEvidenceTest extends TestCase
     {
         $steady = [Make::witness(self::STEP, 0, Outcome::AtOnce), Make::witness(self::STEP, 1, Outcome::AtOnce)];
 
-        self::assertSame(Mark::Steady, Make::record([...$steady, Make::anAttempt(self::STEP, 2)])->mark(self::STEP, Make::day(2)));
-        self::assertSame(Mark::Trying, Make::record([...$steady, Make::anAttempt(self::STEP, 2, Outcome::WithHelp)])->mark(self::STEP, Make::day(2)));
+        self::assertSame(Mark::Nearly, Make::record([...$steady, Make::anAttempt(self::STEP, 2)])->mark(self::STEP));
+        self::assertSame(Mark::Begun, Make::record([...$steady, Make::anAttempt(self::STEP, 2, Outcome::WithHelp)])->mark(self::STEP));
     }
 
     public function test_a_mark_set_by_hand_holds_until_later_evidence_moves_it(): void
     {
         foreach (Mark::cases() as $mark) {
-            self::assertSame($mark, Make::record([Make::handMark(self::STEP, 0, $mark)])->mark(self::STEP, Make::day(0)), $mark->value);
+            self::assertSame($mark, Make::record([Make::handMark(self::STEP, 0, $mark)])->mark(self::STEP), $mark->value);
         }
-        $secure = [Make::handMark(self::STEP, 0, Mark::Secure)];
-        self::assertSame(Mark::LookAgain, Make::record($secure)->mark(self::STEP, Make::day(6)), 'memory fades all the same');
-        self::assertSame(Mark::Secure, Make::record([...$secure, Make::anAttempt(self::STEP, 1)])->mark(self::STEP, Make::day(1)));
+        $secure = [Make::handMark(self::STEP, 0, Mark::CanDo)];
+        self::assertTrue(Make::record($secure)->isWorthALook(self::STEP, Make::day(6)), 'memory fades all the same');
+        self::assertSame(Mark::CanDo, Make::record([...$secure, Make::anAttempt(self::STEP, 1)])->mark(self::STEP));
         self::assertSame(
-            Mark::Trying,
+            Mark::Begun,
             Make::record([
                 ...$secure,
                 Make::anAttempt(self::STEP, 1, Outcome::NotYet),
                 Make::anAttempt(self::STEP, 1, Outcome::NotYet, minute: 1),
-            ])->mark(self::STEP, Make::day(1)),
+                Make::anAttempt(self::STEP, 1, Outcome::NotYet, minute: 2),
+            ])->mark(self::STEP),
         );
     }
 
     public function test_old_successes_do_not_undo_a_mark_set_lower(): void
     {
         $secure = [...self::attempts(4, 0, 'fetch-me'), ...self::attempts(4, 1, 'pass-it-on')];
-        $record = Make::record([...$secure, Make::handMark(self::STEP, 2, Mark::Trying), Make::anAttempt(self::STEP, 3)]);
+        $record = Make::record([...$secure, Make::handMark(self::STEP, 2, Mark::Begun), Make::anAttempt(self::STEP, 3)]);
 
-        self::assertNotSame(Mark::Secure, $record->mark(self::STEP, Make::day(3)));
+        self::assertNotSame(Mark::CanDo, $record->mark(self::STEP));
     }
 
     public function test_a_guess_is_judged_by_how_close_it_comes(): void
@@ -94,12 +96,12 @@ final class OtherEvidenceTest extends TestCase
             array_keys($errors),
         );
         self::assertSame(
-            Mark::Secure,
-            Make::record($guess([0.5, 0.4, 0.3, 0.2, 0.1, 0.1, 0.2]))->mark('guess-count@10', Make::day(6)),
+            Mark::CanDo,
+            Make::record($guess([0.5, 0.4, 0.3, 0.2, 0.1, 0.1, 0.2]))->mark('guess-count@10'),
             'half of the last six within a quarter',
         );
-        $clauses = SecureClauses::of(
-            SecureRule::Usual,
+        $clauses = CanDoClauses::of(
+            CanDoRule::Usual,
             Make::wholeMap()->step('guess-count@10'),
             Make::record($guess([0.1, 0.1, 0.1, 0.4, 0.4, 0.4, 0.4]))->state('guess-count@10'),
         );
@@ -109,21 +111,21 @@ final class OtherEvidenceTest extends TestCase
 
     public function test_tries_of_a_first_look_count_in_the_window_but_are_not_believed_twice(): void
     {
-        $state = Make::record([Make::anAttempt(self::STEP, 0, Outcome::AtOnce, isLook: true)])->state(self::STEP);
+        $state = Make::record([Make::anAttempt(self::STEP, 0, Outcome::AtOnce, purpose: Purpose::Look)])->state(self::STEP);
 
-        self::assertSame([Tracing::PRIOR, 1, 1, 4.0], [$state->p, $state->window->count, \count($state->window->attempts), $state->memory->halfLife]);
-        self::assertSame([], Make::record([Make::anAttempt('touch-count@5', 0, Outcome::AtOnce, isLook: true)])->lastSittings);
+        self::assertSame([Tracing::PRIOR, 1, 1, 4.0], [$state->p, $state->window->count, \count($state->window->places), $state->memory->halfLife]);
+        self::assertSame([], Make::record([Make::anAttempt('touch-count@5', 0, Outcome::AtOnce, purpose: Purpose::Look)])->lastSittings);
     }
 
     public function test_thorough_is_met_by_ordinary_sittings_spread_over_more_than_a_week(): void
     {
         $attempts = array_merge(...array_map(static fn (int $day): array => self::attempts(6, $day, 'activity-'.$day), [0, 3, 6, 9]));
-        $thorough = Make::record($attempts, new \Pindle\Core\Child\Settings(secureRule: SecureRule::Thorough));
+        $thorough = Make::record($attempts, new \Pindle\Core\Child\Settings(canDoRule: CanDoRule::Thorough));
 
-        self::assertSame(Mark::Secure, $thorough->mark(self::STEP, Make::day(9)));
+        self::assertSame(Mark::CanDo, $thorough->mark(self::STEP));
         self::assertNotSame(
-            Mark::Secure,
-            Make::record(\array_slice($attempts, 0, 18), new \Pindle\Core\Child\Settings(secureRule: SecureRule::Thorough))->mark(self::STEP, Make::day(6)),
+            Mark::CanDo,
+            Make::record(\array_slice($attempts, 0, 18), new \Pindle\Core\Child\Settings(canDoRule: CanDoRule::Thorough))->mark(self::STEP),
             'no week yet',
         );
     }

@@ -14,13 +14,13 @@ use Pindle\Core\Advice\Ending;
 use Pindle\Core\Advice\Ranking;
 use Pindle\Core\Child\AcrossTen;
 use Pindle\Core\Child\Answering;
+use Pindle\Core\Child\CanDoRule;
 use Pindle\Core\Child\Child;
 use Pindle\Core\Child\ComparingSign;
 use Pindle\Core\Child\Difference;
 use Pindle\Core\Child\Fingers;
 use Pindle\Core\Child\FrameFilling;
 use Pindle\Core\Child\NamingNumerals;
-use Pindle\Core\Child\SecureRule;
 use Pindle\Core\Child\Setting;
 use Pindle\Core\Child\Settings;
 use Pindle\Core\Child\SignsArrive;
@@ -96,8 +96,8 @@ final class SettingsTest extends TestCase
         ];
 
         self::assertSame([Form::Things, Form::Pictures], [$sign->state(self::SUM)->ladder->form, $help->state(self::SUM)->ladder->form]);
-        self::assertSame(DecisionReason::OnFingers, Decision::after(self::SUM, $attempts, Mark::Fresh, $sign, Ending::Done, Make::day(0))->reason);
-        self::assertSame(DecisionReason::LastFiveUnaided, Decision::after(self::SUM, $attempts, Mark::Fresh, $help, Ending::Done, Make::day(0))->reason);
+        self::assertSame(DecisionReason::OnFingers, Decision::after(self::SUM, $attempts, Mark::Nearly, $sign, Ending::Done, Make::day(0))->reason);
+        self::assertSame(DecisionReason::LastFiveUnaided, Decision::after(self::SUM, $attempts, Mark::Nearly, $help, Ending::Done, Make::day(0))->reason);
     }
 
     public function test_frames_are_filled_the_chosen_way_and_varied_once_it_is_sure(): void
@@ -173,7 +173,7 @@ final class SettingsTest extends TestCase
             'take-away@3',
             array_map(
                 static fn ($ranked): string => $ranked->step->id,
-                Ranking::of(Make::record([Make::handMark('how-many@3', 0, Mark::Steady)], new Settings(takingBegins: $when)), Make::day(0), 6),
+                Ranking::of(Make::record([Make::handMark('how-many@3', 0, Mark::Nearly)], new Settings(takingBegins: $when)), Make::day(0), 6),
             ),
             true,
         );
@@ -251,21 +251,21 @@ final class SettingsTest extends TestCase
 
     public function test_the_secure_rule_asks_for_less_or_more(): void
     {
-        $mark = static fn (SecureRule $rule): Mark => Make::record(
+        $mark = static fn (CanDoRule $rule): Mark => Make::record(
             array_map(
                 static fn (int $i): Attempt => Make::anAttempt('say-count@5', intdiv($i, 3), Outcome::AtOnce, activity: 'activity-'.intdiv($i, 3), minute: $i),
                 range(0, 5),
             ),
-            new Settings(secureRule: $rule),
-        )->mark('say-count@5', Make::day(1));
+            new Settings(canDoRule: $rule),
+        )->mark('say-count@5');
 
-        self::assertSame([Mark::Secure, Mark::Steady, Mark::Steady], array_map($mark, [SecureRule::Gentle, SecureRule::Usual, SecureRule::Thorough]));
+        self::assertSame([Mark::CanDo, Mark::Nearly, Mark::Nearly], array_map($mark, [CanDoRule::Gentle, CanDoRule::Usual, CanDoRule::Thorough]));
     }
 
     /** @return list<string> activities for a step, best first */
     private static function activities(string $stepId, Settings $settings): array
     {
-        $needs = array_map(static fn (string $need): object => Make::handMark($need, -1, Mark::Secure), Make::wholeMap()->step($stepId)->needs);
+        $needs = array_map(static fn (string $need): object => Make::handMark($need, -1, Mark::CanDo), Make::wholeMap()->step($stepId)->needs);
         $learner = new Learner(new Child('c', 'C', Make::day(0)->plusDays(-1800), settings: $settings, pins: [$stepId]), Make::record($needs, $settings), 20);
         $found = array_filter(
             (new Candidates(Make::catalogue()))->of($learner, Make::day(0), Place::cases(), false),

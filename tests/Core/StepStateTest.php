@@ -6,7 +6,7 @@ namespace Pindle\Tests\Core;
 
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
-use Pindle\Core\Child\SecureRule;
+use Pindle\Core\Child\CanDoRule;
 use Pindle\Core\Child\Settings;
 use Pindle\Core\Child\ThingsStay;
 use Pindle\Core\Evidence\Attempt;
@@ -23,6 +23,7 @@ use Pindle\Core\Evidence\Standing;
 use Pindle\Core\Evidence\StepState;
 use Pindle\Core\Evidence\Tracing;
 use Pindle\Core\Evidence\Window;
+use Pindle\Core\Evidence\WindowPlace;
 use Pindle\Core\Skill\Form;
 use Pindle\Tests\Make;
 
@@ -31,16 +32,16 @@ final class StepStateTest extends TestCase
 {
     private const STEP = 'add-sentence@10';
 
-    public function test_a_step_is_steady_from_four_in_five_and_two_that_went_without_help(): void
+    public function test_a_step_is_nearly_from_four_in_five_and_two_that_went_without_help(): void
     {
-        $mark = static fn (float $p, Outcome ...$outcomes): Mark => (new StepState($p, window: self::window(...$outcomes)))->mark(Make::day(0));
+        $mark = static fn (float $p, Outcome ...$outcomes): Mark => (new StepState($p, window: self::window(...$outcomes)))->mark();
 
-        self::assertSame(Mark::Steady, $mark(0.80, Outcome::NotYet, Outcome::AtOnce, Outcome::WorkedItOut));
-        self::assertSame(Mark::Trying, $mark(0.7999, Outcome::AtOnce, Outcome::AtOnce));
-        self::assertSame(Mark::Trying, $mark(0.95, Outcome::AtOnce, Outcome::WithHelp, Outcome::AtOnce), 'the one before the last had help');
-        self::assertSame(Mark::Trying, $mark(0.95, Outcome::AtOnce, Outcome::AtOnce, Outcome::NotYet));
-        self::assertSame(Mark::Steady, $mark(0.95, Outcome::AtOnce), 'the only one there is');
-        self::assertSame(Mark::Fresh, $mark(0.95));
+        self::assertSame(Mark::Nearly, $mark(0.80, Outcome::NotYet, Outcome::AtOnce, Outcome::WorkedItOut));
+        self::assertSame(Mark::Begun, $mark(0.7999, Outcome::AtOnce, Outcome::AtOnce));
+        self::assertSame(Mark::Begun, $mark(0.95, Outcome::AtOnce, Outcome::WithHelp, Outcome::AtOnce), 'the one before the last had help');
+        self::assertSame(Mark::Begun, $mark(0.95, Outcome::AtOnce, Outcome::AtOnce, Outcome::NotYet));
+        self::assertSame(Mark::Nearly, $mark(0.95, Outcome::AtOnce), 'the only one there is');
+        self::assertSame(Mark::NotMet, $mark(0.95));
     }
 
     public function test_it_is_implied_from_four_in_five_on_while_nobody_tried_it(): void
@@ -50,34 +51,27 @@ final class StepStateTest extends TestCase
         self::assertFalse((new StepState(0.95, window: self::window(Outcome::AtOnce)))->isImplied());
     }
 
-    public function test_what_was_secure_is_looked_at_again_when_it_may_have_faded_or_slipped(): void
+    public function test_can_do_stands_whatever_came_last_and_says_what_came(): void
     {
-        $secure = static fn (int $day, Outcome $last = Outcome::AtOnce): Mark => (new StepState(
-            0.96,
-            new Memory(14.0, Make::day(0)),
-            window: self::window($last),
-            standing: new Standing(true),
-        ))->mark(Make::day($day));
+        $canDo = static fn (Outcome ...$outcomes): StepState => new StepState(0.3, window: self::window(...$outcomes), standing: new Standing(Make::day(0)));
 
-        self::assertSame(Mark::Secure, $secure(4), '2^(−4/14) = 0.82');
-        self::assertSame(Mark::LookAgain, $secure(5), '2^(−5/14) = 0.78');
-        self::assertSame(Mark::LookAgain, $secure(0, Outcome::WithHelp));
+        self::assertSame(Mark::CanDo, $canDo(Outcome::NotYet)->mark(), 'a belief alone never takes it away');
+        self::assertSame([true, false], [$canDo(Outcome::AtOnce, Outcome::NotYet)->hasOneMiss(), $canDo(Outcome::AtOnce, Outcome::NotYet)->hasSlipped()]);
+        self::assertSame([false, true], [$canDo(Outcome::NotYet, Outcome::NotYet)->hasOneMiss(), $canDo(Outcome::NotYet, Outcome::NotYet)->hasSlipped()]);
+        self::assertFalse((new StepState(0.3, window: self::window(Outcome::NotYet)))->hasOneMiss(), 'nothing to lose');
+        self::assertSame([false, false], [$canDo()->hasOneMiss(), $canDo()->hasSlipped()]);
     }
 
     public function test_what_the_parent_says_stands_over_what_was_seen_and_what_a_witness_saw_lifts_it(): void
     {
         self::assertSame(
-            Mark::Trying,
-            (new StepState(0.95, window: self::window(Outcome::AtOnce), standing: new Standing(byHand: Mark::Trying)))->mark(Make::day(0)),
+            Mark::Begun,
+            (new StepState(0.95, window: self::window(Outcome::AtOnce), standing: new Standing(byHand: Mark::Begun)))->mark(),
         );
-        self::assertSame(Mark::Steady, (new StepState(0.3, standing: new Standing(floor: Mark::Steady)))->mark(Make::day(0)));
+        self::assertSame(Mark::Nearly, (new StepState(0.3, standing: new Standing(floor: Mark::Nearly)))->mark());
         self::assertSame(
-            Mark::Steady,
-            (new StepState(0.3, window: self::window(Outcome::NotYet), standing: new Standing(floor: Mark::Steady)))->mark(Make::day(0)),
-        );
-        self::assertSame(
-            Mark::LookAgain,
-            (new StepState(0.9, new Memory(14.0, Make::day(0)), standing: new Standing(true, byHand: Mark::LookAgain)))->mark(Make::day(0)),
+            Mark::Nearly,
+            (new StepState(0.3, window: self::window(Outcome::NotYet), standing: new Standing(floor: Mark::Nearly)))->mark(),
         );
     }
 
@@ -116,13 +110,14 @@ final class StepStateTest extends TestCase
             [(new Memory(20.0))->lasting(14.0)->halfLife, (new Memory(4.0))->lasting(14.0)->halfLife, (new Memory())->lasting(14.0)->halfLife],
         );
         self::assertEquals(new Memory(14.0, Make::day(9)), (new Memory(14.0, Make::day(0)))->refreshed(Make::day(9)));
-        self::assertEquals(new Memory(4.0, Make::day(2)), (new Memory())->after(Make::anAttempt(self::STEP, 2)));
-        self::assertEquals(new Memory(null, Make::day(2)), (new Memory())->after(Make::anAttempt(self::STEP, 2, Outcome::NotYet)), 'nothing to lose yet');
-        self::assertEqualsWithDelta(8.8, (new Memory(4.0, Make::day(0)))->after(Make::anAttempt(self::STEP, 2))->halfLife, 1e-9, 'a full gap: 4 · 2.2');
-        self::assertEqualsWithDelta(4.0, (new Memory(4.0, Make::day(2)))->after(Make::anAttempt(self::STEP, 2))->halfLife, 1e-9, 'no gap, no growth');
-        self::assertSame(1.0, (new Memory(2.0, Make::day(0)))->after(Make::anAttempt(self::STEP, 2, Outcome::NotYet))->halfLife, 'never less than a day');
-        self::assertSame(2.0, (new Memory(2.0, Make::day(0)))->after(Make::anAttempt(self::STEP, 2, Outcome::WithHelp))->halfLife);
-        self::assertSame(365.0, (new Memory(300.0, Make::day(0)))->after(Make::anAttempt(self::STEP, 200))->halfLife, 'never more than a year');
+        self::assertEquals(new Memory(4.0, Make::day(2)), (new Memory())->after(true, Outcome::WorkedItOut, Make::day(2)));
+        self::assertEquals(new Memory(null, Make::day(2)), (new Memory())->after(false, Outcome::NotYet, Make::day(2)), 'nothing to lose yet');
+        $full = (new Memory(4.0, Make::day(0)))->after(true, Outcome::WorkedItOut, Make::day(2));
+        self::assertEqualsWithDelta(8.8, $full->halfLife, 1e-9, 'a full gap: 4 · 2.2');
+        self::assertEqualsWithDelta(4.0, (new Memory(4.0, Make::day(2)))->after(true, Outcome::WorkedItOut, Make::day(2))->halfLife, 1e-9, 'no gap, no growth');
+        self::assertSame(1.0, (new Memory(2.0, Make::day(0)))->after(false, Outcome::NotYet, Make::day(2))->halfLife, 'never less than a day');
+        self::assertSame(2.0, (new Memory(2.0, Make::day(0)))->after(false, Outcome::WithHelp, Make::day(2))->halfLife);
+        self::assertSame(365.0, (new Memory(300.0, Make::day(0)))->after(true, Outcome::WorkedItOut, Make::day(200))->halfLife, 'never more than a year');
     }
 
     public function test_a_step_is_stuck_when_of_eight_or_more_at_most_one_in_four_went_without_help(): void
@@ -149,16 +144,18 @@ final class StepStateTest extends TestCase
         self::assertFalse($of(3, 3), 'exactly half did');
         self::assertTrue($of(2, 3));
         self::assertFalse($of(0, 0));
-        $before = array_map(static fn (): Attempt => Make::anAttempt(self::STEP, 0, Outcome::NotYet), range(1, 5));
-        self::assertFalse((new Window([...$before, Make::anAttempt(self::STEP, 1)], 6))->wentHard(), 'only the last sitting is asked');
+        $before = array_map(static fn (): WindowPlace => WindowPlace::ofAttempt(Make::anAttempt(self::STEP, 0, Outcome::NotYet)), range(1, 5));
+        self::assertFalse((new Window([...$before, WindowPlace::ofAttempt(Make::anAttempt(self::STEP, 1))], 6))->wentHard(), 'only the last sitting is asked');
     }
 
-    public function test_two_running_that_were_not_unaided_lose_what_was_secure(): void
+    public function test_three_running_or_three_of_four_that_were_not_unaided_lose_what_could_be_done(): void
     {
-        self::assertTrue(self::window(Outcome::AtOnce, Outcome::WithHelp, Outcome::NotYet)->endsBadlyTwice());
-        self::assertFalse(self::window(Outcome::NotYet, Outcome::AtOnce, Outcome::NotYet)->endsBadlyTwice());
-        self::assertFalse(self::window(Outcome::NotYet)->endsBadlyTwice());
-        self::assertTrue((new Window([self::shown(), self::shown()], 2))->endsBadlyTwice(), 'shown is not without help');
+        [$yes, $no] = [Outcome::AtOnce, Outcome::NotYet];
+        self::assertTrue(self::window($yes, Outcome::WithHelp, $no, $no)->isLost());
+        self::assertTrue(self::window($no, $no, $yes, $no)->isLost());
+        self::assertFalse(self::window($yes, $no, $no)->isLost());
+        self::assertFalse(self::window($no, $no, $yes, $yes, $no)->isLost());
+        self::assertTrue((new Window(array_fill(0, 3, WindowPlace::ofAttempt(self::shown())), 3))->isLost(), 'shown is not without help');
     }
 
     public function test_a_window_keeps_eleven_counts_all_and_tells_what_was_asked(): void
@@ -168,13 +165,13 @@ final class StepStateTest extends TestCase
             $window = $window->with(Make::anAttempt(self::STEP, $i, $i % 2 ? Outcome::AtOnce : Outcome::NotYet, activity: $i > 8 ? 'fetch-me' : 'pass-it-on'));
         }
 
-        self::assertCount(11, $window->attempts);
-        self::assertSame([14, 'sitting-1-pass-it-on'], [$window->count, $window->firstSitting]);
+        self::assertCount(11, $window->places);
+        self::assertSame(14, $window->count);
         self::assertSame([14, 7], [array_sum(array_column($window->questions, 'seen')), array_sum(array_column($window->questions, 'unaided'))]);
         self::assertEqualsWithDelta(6 / 11, $window->shareWith('fetch-me'), 1e-9);
-        self::assertSame([3, 4, 5], [$window->unaidedIn(SecureRule::Gentle), $window->unaidedIn(SecureRule::Usual), $window->unaidedIn(SecureRule::Thorough)]);
+        self::assertSame([3, 4, 5], [$window->unaidedIn(CanDoRule::Gentle), $window->unaidedIn(CanDoRule::Usual), $window->unaidedIn(CanDoRule::Thorough)]);
         $emptied = $window->emptied();
-        self::assertSame([[], 14, $window->questions, 0.0], [$emptied->attempts, $emptied->count, $emptied->questions, $emptied->shareWith('fetch-me')]);
+        self::assertSame([[], 14, $window->questions, 0.0], [$emptied->places, $emptied->count, $emptied->questions, $emptied->shareWith('fetch-me')]);
     }
 
     #[TestWith([ThingsStay::Early, 2])]
@@ -280,21 +277,22 @@ final class StepStateTest extends TestCase
             new Spread(2),
         );
 
-        foreach ([[Mark::Fresh, 0.1], [Mark::Trying, 0.5], [Mark::Steady, 0.85], [Mark::Secure, 0.95], [Mark::LookAgain, 0.8]] as [$mark, $p]) {
+        foreach ([[Mark::NotMet, 0.1], [Mark::Begun, 0.5], [Mark::Nearly, 0.85], [Mark::CanDo, 0.95]] as [$mark, $p]) {
             self::assertSame($p, $set($mark, $tried)->p, $mark->value);
-            self::assertSame($mark, $set($mark, $tried)->mark(Make::day(5)));
+            self::assertSame($mark, $set($mark, $tried)->mark());
             self::assertSame(0, $set($mark, $tried)->ladder->notYet, 'a miss from before the parent spoke is forgotten');
         }
         self::assertSame(
             [0.05, 0.3, 0.97],
-            [$set(Mark::Fresh, $tried->withBelief(0.05))->p, $set(Mark::Trying, $tried->withBelief(0.3))->p, $set(Mark::Secure, $tried->withBelief(0.97))->p],
+            [$set(Mark::NotMet, $tried->withBelief(0.05))->p, $set(Mark::Begun, $tried->withBelief(0.3))->p, $set(Mark::CanDo, $tried->withBelief(0.97))->p],
         );
-        self::assertEquals([new Memory(), new Ladder()], [$set(Mark::Fresh, $tried)->memory, $set(Mark::Fresh, $tried)->ladder]);
+        self::assertEquals([new Memory(), new Ladder()], [$set(Mark::NotMet, $tried)->memory, $set(Mark::NotMet, $tried)->ladder]);
         self::assertEquals(
-            [new Memory(6.0, Make::day(2)), new Memory(14.0, Make::day(5)), new Memory(6.0, Make::day(2))],
-            [$set(Mark::Steady, $tried)->memory, $set(Mark::Secure, $tried)->memory, $set(Mark::LookAgain, $tried)->memory],
+            [new Memory(6.0, Make::day(2)), new Memory(14.0, Make::day(5))],
+            [$set(Mark::Nearly, $tried)->memory, $set(Mark::CanDo, $tried)->memory],
         );
-        self::assertEquals(new Memory(4.0, Make::day(5)), $set(Mark::LookAgain, new StepState())->memory);
+        self::assertEquals(Make::day(5), $set(Mark::CanDo, $tried)->standing->canDoSince);
+        self::assertTrue($set(Mark::Begun, $tried)->restsOn->byHand);
     }
 
     public function test_set_lower_than_it_was_old_successes_count_no_more(): void
@@ -304,14 +302,14 @@ final class StepStateTest extends TestCase
             new Memory(14.0, Make::day(0)),
             window: self::window(Outcome::AtOnce, $last),
             spread: new Spread(2),
-            standing: new Standing($secured),
-        ))->setByHand(Make::handMark(self::STEP, 1, $mark))->window->attempts);
+            standing: new Standing($secured ? Make::day(0) : null),
+        ))->setByHand(Make::handMark(self::STEP, 1, $mark))->window->places);
 
-        self::assertSame([0, 0], [$left(Mark::Fresh, false, Outcome::AtOnce), $left(Mark::Trying, false, Outcome::AtOnce)]);
-        self::assertSame([2, 0], [$left(Mark::Steady, false, Outcome::AtOnce), $left(Mark::Steady, true, Outcome::AtOnce)]);
+        self::assertSame([0, 0], [$left(Mark::NotMet, false, Outcome::AtOnce), $left(Mark::Begun, false, Outcome::AtOnce)]);
+        self::assertSame([2, 0], [$left(Mark::Nearly, false, Outcome::AtOnce), $left(Mark::Nearly, true, Outcome::AtOnce)]);
         self::assertSame(
             [2, 0],
-            [$left(Mark::Secure, true, Outcome::AtOnce), $left(Mark::Secure, true, Outcome::NotYet)],
+            [$left(Mark::CanDo, true, Outcome::AtOnce), $left(Mark::CanDo, true, Outcome::NotYet)],
             'a miss before is not the first of two running',
         );
         self::assertSame(
@@ -320,7 +318,7 @@ final class StepStateTest extends TestCase
                 0.9,
                 window: self::window(Outcome::AtOnce),
                 spread: new Spread(2),
-            ))->setByHand(Make::handMark(self::STEP, 1, Mark::Trying))->spread->days,
+            ))->setByHand(Make::handMark(self::STEP, 1, Mark::Begun))->spread->days,
         );
     }
 
@@ -348,13 +346,13 @@ final class StepStateTest extends TestCase
         $secure = new StepState(
             0.97,
             new Memory(14.0, Make::day(0)),
-            window: self::window(Outcome::AtOnce, Outcome::WithHelp),
+            window: self::window(Outcome::AtOnce, Outcome::WithHelp, Outcome::NotYet),
             spread: new Spread(3),
-            standing: new Standing(true),
+            standing: new Standing(Make::day(0)),
         );
         $lost = $secure->tried(Make::wholeMap()->step(self::STEP), Make::anAttempt(self::STEP, 1, Outcome::WithHelp), new Settings());
 
-        self::assertSame([false, 0], [$lost->standing->secured, $lost->spread->days]);
+        self::assertSame([false, 0], [$lost->standing->isCanDo(), $lost->spread->days]);
     }
 
     private static function window(Outcome ...$outcomes): Window

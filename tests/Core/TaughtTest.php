@@ -162,7 +162,7 @@ final class TaughtTest extends TestCase
 
     public function test_what_the_house_does_without_is_no_candidate_and_lies_on_no_table(): void
     {
-        $learner = new Learner(Make::child('Maren', 40), Make::record([Make::handMark('say-count@3', 0, Mark::Secure)]), 30);
+        $learner = new Learner(Make::child('Maren', 40), Make::record([Make::handMark('say-count@3', 0, Mark::CanDo)]), 30);
         $wanted = array_map(static fn (Activity $activity): string => $activity->id, Make::catalogue()->activities);
         $ids = static fn (HouseRule ...$rules): array => array_map(
             static fn (Candidate $candidate): string => $candidate->activity->id,

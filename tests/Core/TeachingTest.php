@@ -240,7 +240,7 @@ final class TeachingTest extends TestCase
     public function test_an_exchange_waits_for_the_ten_to_be_crossed(string $stepId, string $needed): void
     {
         self::assertSame([], array_filter(self::needs($stepId, [])));
-        self::assertContains($needed, self::needs($stepId, [Make::handMark($needed, 0, Mark::Secure)]));
+        self::assertContains($needed, self::needs($stepId, [Make::handMark($needed, 0, Mark::CanDo)]));
     }
 
     #[TestWith(['join', 'put-together@10', Slip::CountsAllAgain, false])]
@@ -272,7 +272,7 @@ final class TeachingTest extends TestCase
     private static function needs(string $stepId, array $evidence): array
     {
         $map = Make::wholeMap();
-        $record = ChildRecord::replay($map, [Make::handMark('tens-ones@100', 0, Mark::Secure), ...$evidence], new Settings());
+        $record = ChildRecord::replay($map, [Make::handMark('tens-ones@100', 0, Mark::CanDo), ...$evidence], new Settings());
         $learner = new Learner(Make::child('Maren', 90), $record, 30);
         $request = new DayRequest(Make::day(1), 1, [$learner], [new Span(540, 600)], [], Place::cases(), wanted: ['two-figure-piles']);
         $candidates = (new Candidates(Make::catalogue()))->of($learner, Make::day(1), Place::cases(), false);

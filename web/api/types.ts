@@ -773,6 +773,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/table/{setUpId}/closing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post_table_close"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/table/{setUpId}/all-at-once": {
         parameters: {
             query?: never;
@@ -952,7 +968,7 @@ export interface components {
         /** @enum {string} */
         Take: "try-tomorrow" | "another" | "now";
         /** @enum {string} */
-        ClosingMark: "all-alone" | "mostly-alone" | "mostly-with-me" | "not-yet" | "did-not-happen";
+        MorningMark: "all-alone" | "mostly-alone" | "mostly-with-me" | "not-yet" | "did-not-happen";
         StepInput: {
             screen: components["schemas"]["Screen"];
             /** @default [] */
@@ -964,7 +980,7 @@ export interface components {
             /** @default null */
             take?: components["schemas"]["Take"] | (never | null);
             /** @default null */
-            mark?: components["schemas"]["ClosingMark"] | (never | null);
+            mark?: components["schemas"]["MorningMark"] | (never | null);
         };
         HouseInput: {
             settings: {
@@ -996,7 +1012,7 @@ export interface components {
             at: number;
         };
         /** @enum {string} */
-        Mark: "new" | "trying" | "steady" | "secure" | "look-again";
+        Mark: "not-met" | "begun" | "nearly" | "can-do";
         HandMarkInput: {
             /** Format: uuid */
             id: string;
@@ -1081,6 +1097,34 @@ export interface components {
              */
             id?: string | null;
         };
+        /** @enum {string} */
+        ClosingMark: "all-alone" | "mostly-alone" | "mostly-with-me" | "not-yet";
+        ClosingInput: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            sittingId: string;
+            /** Format: uuid */
+            deviceId: string;
+            at: number;
+            /**
+             * Without a tally.
+             * @default null
+             */
+            mark?: components["schemas"]["ClosingMark"] | (never | null);
+            /**
+             * Of a tally: done alone, and how many there were.
+             * @default null
+             */
+            alone?: number | null;
+            /** @default null */
+            of?: number | null;
+            /**
+             * How many questions there were, where it was not all of them.
+             * @default null
+             */
+            asked?: number | null;
+        };
         AllAtOnceInput: {
             /** Format: uuid */
             id: string;
@@ -1106,18 +1150,38 @@ export interface components {
             /** @default null */
             highTable?: boolean | null;
         };
+        StepView: {
+            id: string;
+            name: string;
+            reach: string;
+        };
+        GlanceView: {
+            strand: components["schemas"]["Strand"];
+            name: string;
+            can?: string | null;
+            now?: components["schemas"]["StepView"] | (never | null);
+            next?: components["schemas"]["StepView"] | (never | null);
+            look: components["schemas"]["StepView"][];
+            thin: boolean;
+        };
         /** @enum {string} */
         SkillKind: "usual" | "quick" | "guess" | "hand" | "light";
+        StandingView: {
+            mark: components["schemas"]["Mark"];
+            taken: boolean;
+            look: boolean;
+            beside?: string | null;
+            setByHand: boolean;
+            since?: string | null;
+        };
         CellView: {
             stepId: string;
             reach: string;
-            mark: components["schemas"]["Mark"];
-            implied: boolean;
+            standing: components["schemas"]["StandingView"];
             attempts: number;
             needs: string[];
             ready: boolean;
             unsure: boolean;
-            setByHand: boolean;
             pinned: boolean;
             nextLook?: string | null;
         };
@@ -1136,17 +1200,14 @@ export interface components {
         MapView: {
             childId: string;
             childName: string;
+            glances: components["schemas"]["GlanceView"][];
             strands: components["schemas"]["StrandView"][];
             counts: {
                 [key: string]: number;
             };
             focus: string[];
+            look: number;
             unsure: number;
-        };
-        StepView: {
-            id: string;
-            name: string;
-            reach: string;
         };
         /** @enum {string} */
         Place: "table" | "high-table" | "floor" | "outdoors" | "anywhere";
@@ -1462,15 +1523,14 @@ export interface components {
         };
         NeedView: {
             step: components["schemas"]["StepView"];
-            mark: components["schemas"]["Mark"];
-            there: boolean;
+            standing: components["schemas"]["StandingView"];
         };
         ClauseView: {
             words: string;
             met: boolean;
         };
         /** @enum {string} */
-        SeenKind: "attempt" | "witness" | "hand-mark";
+        SeenKind: "attempt" | "closing" | "witness" | "hand-mark";
         SeenView: {
             id: string;
             kind: components["schemas"]["SeenKind"];
@@ -1504,10 +1564,9 @@ export interface components {
         EvidenceView: {
             step: components["schemas"]["StepView"];
             done: string;
-            mark: components["schemas"]["Mark"];
-            implied: boolean;
+            standing: components["schemas"]["StandingView"];
+            restsOn: string;
             unsure: boolean;
-            setByHand: boolean;
             pinned: boolean;
             /** Format: float */
             p: number;
@@ -1526,12 +1585,16 @@ export interface components {
             thread: number;
             step: components["schemas"]["StepView"];
             form?: string | null;
-            help: components["schemas"]["Help"];
+            second?: components["schemas"]["StepView"] | (never | null);
+            helps: {
+                [key: string]: components["schemas"]["Help"];
+            };
             saysAlong: boolean;
             taught: string[];
+            closing?: components["schemas"]["ClosingMark"] | (never | null);
         };
         /** @enum {string} */
-        Level: "sure" | "easier" | "at" | "harder";
+        Level: "sure" | "easier" | "at" | "harder" | "check";
         DoneAttemptView: {
             id: string;
             outcome: components["schemas"]["Outcome"];
@@ -3090,6 +3153,32 @@ export interface operations {
             };
         };
     };
+    post_table_close: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                setUpId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ClosingInput"];
+            };
+        };
+        responses: {
+            /** @description Recorded, or recorded before */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TableView"];
+                };
+            };
+        };
+    };
     post_table_all_at_once: {
         parameters: {
             query?: never;
@@ -3105,7 +3194,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Noted */
+            /** @description A note of 0.7.0, recorded */
             200: {
                 headers: {
                     [name: string]: unknown;

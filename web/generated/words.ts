@@ -1,11 +1,17 @@
 /** Made by tools/generate-web.php from content/words: labels that a screen shows without asking. */
 
 export const marks = {
-    new: 'New',
-    trying: 'Trying',
-    steady: 'Steady',
-    secure: 'Secure',
-    'look-again': 'Look again',
+    'not-met': 'Not met',
+    begun: 'Begun',
+    nearly: 'Nearly',
+    'can-do': 'Can do',
+} as const;
+
+export const closingMarks = {
+    'all-alone': 'All alone',
+    'mostly-alone': 'Mostly alone',
+    'mostly-with-me': 'Mostly with me',
+    'not-yet': 'Not yet',
 } as const;
 
 export const outcomes = {

@@ -5,10 +5,11 @@ import type { Schemas } from '@/api/client';
 import { marks as markNames } from '@/generated/words';
 
 /** What a child can do, as thread wound on a spindle. The word is always in the label. */
-const props = defineProps<{ mark: Schemas['Mark']; implied?: boolean; size?: number; quiet?: boolean }>();
+const props = defineProps<{ mark: Schemas['Mark']; taken?: boolean; look?: boolean; size?: number; quiet?: boolean }>();
 
-const turns = computed(() => ({ new: props.implied ? 3 : 0, trying: 2, steady: 3, secure: 5, 'look-again': 5 })[props.mark] ?? 0);
-const label = computed(() => (props.mark === 'new' && props.implied ? 'New, implied by harder work' : markNames[props.mark]));
+const pale = computed(() => props.taken && (props.mark === 'not-met' || props.mark === 'begun'));
+const turns = computed(() => (pale.value ? 4 : { 'not-met': 0, begun: 2, nearly: 3, 'can-do': 5 }[props.mark]));
+const label = computed(() => (pale.value ? 'Taken as known' : markNames[props.mark] + (props.look ? ', worth a look' : '')));
 const y = (turn: number) => 28 - turn * 4.1;
 </script>
 
@@ -29,11 +30,11 @@ const y = (turn: number) => 28 - turn * 4.1;
                 v-for="turn in turns"
                 :key="turn"
                 :d="`M7 ${y(turn)}q7 3.6 14 0`"
-                :stroke="mark === 'new' ? 'var(--color-pale)' : 'var(--color-ink)'"
-                :stroke-width="mark === 'new' ? 1.8 : 2.6"
+                :stroke="pale ? 'var(--color-pale)' : 'var(--color-ink)'"
+                :stroke-width="pale ? 1.8 : 2.6"
             />
-            <path v-if="mark === 'secure'" d="M21 7.5q-2 3-7 1.600" stroke-width="2.6" />
-            <path v-if="mark === 'look-again'" d="M21 7.500q8 0 7.500 7t1.500 12" stroke-width="2.2" />
+            <path v-if="mark === 'can-do' && !look" d="M21 7.5q-2 3-7 1.600" stroke-width="2.6" />
+            <path v-if="mark === 'can-do' && look" d="M21 7.500q8 0 7.500 7t1.500 12" stroke-width="2.2" />
         </g>
     </svg>
 </template>

@@ -25,8 +25,8 @@ use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Calendar\Span;
 use Pindle\Core\Caution\Cautions;
 use Pindle\Core\Child\Child;
+use Pindle\Core\Evidence\Closing;
 use Pindle\Core\Evidence\OwnMap;
-use Pindle\Core\Evidence\Witness;
 use Pindle\Core\FirstLook\Answer;
 use Pindle\Core\FirstLook\FirstLook;
 use Pindle\Core\Planning\DayRequest;
@@ -294,21 +294,25 @@ final readonly class Evening
         $this->writer->keepWhole($offer->sitting([$asked]), $day, $id(), [$sitting->childId => $id()]);
     }
 
-    private function morning(EveningEntity $evening, ClosingMark $mark): void
+    private function morning(EveningEntity $evening, MorningMark $mark): void
     {
         $child = $this->child($evening);
-        $outcome = $mark->outcome();
-        if (null !== $child && null !== $outcome && null !== $evening->stepId) {
-            $now = $this->clock->now();
-            $this->evidence->note($child, new Witness(
+        $closing = $mark->closing();
+        if (null !== $child && null !== $closing && null !== $evening->stepId && null !== $evening->activityId) {
+            $this->evidence->close($child, [new Closing(
                 Uuid::v7()->toRfc4122(),
                 $evening->stepId,
-                $outcome,
-                $this->words->say('evening', $mark),
-                $now,
+                Uuid::v7()->toRfc4122(),
+                $evening->activityId,
+                null,
+                [],
+                $closing,
+                // Nobody counted the questions: as few as a sitting has at this age.
+                $child->setSizeOn($this->clock->today())->fewest,
+                $this->clock->now(),
                 $this->clock->today(),
                 Uuid::v4()->toRfc4122(),
-            ));
+            )]);
         }
         $evening->mark = $mark;
         $evening->screen = Screen::Over;

@@ -47,8 +47,8 @@ class EveningEntity
     #[ORM\Column(length: 10, nullable: true)]
     public ?string $forDay = null;
 
-    #[ORM\Column(length: 15, nullable: true, enumType: ClosingMark::class)]
-    public ?ClosingMark $mark = null;
+    #[ORM\Column(length: 15, nullable: true, enumType: MorningMark::class)]
+    public ?MorningMark $mark = null;
 
     #[ORM\Version]
     #[ORM\Column(type: Types::INTEGER)]

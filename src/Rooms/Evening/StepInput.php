@@ -22,7 +22,7 @@ final readonly class StepInput
         public ?string $card = null,
         public ?Seen $seen = null,
         public ?Take $take = null,
-        public ?ClosingMark $mark = null,
+        public ?MorningMark $mark = null,
     ) {
     }
 }

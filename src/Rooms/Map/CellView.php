@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Pindle\App\Rooms\Map;
 
-use Pindle\Core\Evidence\Mark;
+use Pindle\App\Views\StandingView;
 
 /** One step of one child on the map. */
 final readonly class CellView
@@ -15,13 +15,11 @@ final readonly class CellView
     public function __construct(
         public string $stepId,
         public string $reach,
-        public Mark $mark,
-        public bool $implied,
+        public StandingView $standing,
         public int $attempts,
         public array $needs,
         public bool $ready,
         public bool $unsure,
-        public bool $setByHand,
         public bool $pinned,
         public ?string $nextLook,
     ) {

@@ -4,23 +4,23 @@ declare(strict_types=1);
 
 namespace Pindle\App\Rooms\Map;
 
+use Pindle\App\Views\StandingView;
 use Pindle\App\Views\StepView;
-use Pindle\Core\Evidence\Mark;
 
 /** All there is about one step of one child. */
 final readonly class EvidenceView
 {
     /**
+     * @param string           $restsOn what the line rests on, in words
      * @param list<NeedView>   $needs
      * @param list<ClauseView> $clauses
      */
     public function __construct(
         public StepView $step,
         public string $done,
-        public Mark $mark,
-        public bool $implied,
+        public StandingView $standing,
+        public string $restsOn,
         public bool $unsure,
-        public bool $setByHand,
         public bool $pinned,
         public float $p,
         public array $needs,

@@ -11,15 +11,18 @@ use Pindle\App\Household\Things;
 use Pindle\App\Platform\Clock;
 use Pindle\App\Record\Evidence;
 use Pindle\App\Record\FirstLooks;
+use Pindle\App\Views\Standings;
 use Pindle\App\Views\Views;
 use Pindle\Core\Child\Child;
 use Pindle\Core\Evidence\Attempt;
+use Pindle\Core\Evidence\CanDoClauses;
 use Pindle\Core\Evidence\ChildRecord;
 use Pindle\Core\Evidence\Clause;
+use Pindle\Core\Evidence\Closing;
 use Pindle\Core\Evidence\HandMark;
 use Pindle\Core\Evidence\Help;
 use Pindle\Core\Evidence\Ladder;
-use Pindle\Core\Evidence\SecureClauses;
+use Pindle\Core\Evidence\Purpose;
 use Pindle\Core\Evidence\StepState;
 use Pindle\Core\Evidence\Tracing;
 use Pindle\Core\Evidence\Witness;
@@ -44,6 +47,8 @@ final readonly class MapViews
         private Words $words,
         private Views $views,
         private Clock $clock,
+        private Standings $standings,
+        private Glances $glances,
     ) {
     }
 
@@ -52,7 +57,7 @@ final readonly class MapViews
         $record = $this->evidence->record($child);
         $looked = $this->hasLooked($child);
         $counts = [];
-        $unsure = 0;
+        $unsure = $look = 0;
         $strands = [];
         foreach (Strand::cases() as $strand) {
             $skills = [];
@@ -65,7 +70,8 @@ final readonly class MapViews
                     array_keys($skill->reaches),
                 );
                 foreach ($cells as $cell) {
-                    $counts[$cell->mark->value] = ($counts[$cell->mark->value] ?? 0) + 1;
+                    $counts[$cell->standing->mark->value] = ($counts[$cell->standing->mark->value] ?? 0) + 1;
+                    $look += $cell->standing->look ? 1 : 0;
                     $unsure += $cell->unsure ? 1 : 0;
                 }
                 $words = $this->skills->words($skill->id);
@@ -74,7 +80,16 @@ final readonly class MapViews
             $strands[] = new StrandView($strand, $this->words->say('strands', $strand), $skills);
         }
 
-        return new MapView($child->id, $child->name, $strands, $counts, $child->focus, $unsure);
+        return new MapView(
+            $child->id,
+            $child->name,
+            $this->glances->of($child, $record, $this->clock->today()),
+            $strands,
+            $counts,
+            $child->focus,
+            $look,
+            $unsure,
+        );
     }
 
     public function evidence(Child $child, string $stepId): EvidenceView
@@ -88,20 +103,19 @@ final readonly class MapViews
         return new EvidenceView(
             $this->views->step($stepId),
             $this->skills->words($step->skill->id)->done,
-            $record->mark($stepId, $today),
-            $state->isImplied(),
+            $this->standings->of($record, $stepId, $today),
+            $this->restsOn($state),
             $this->hasLooked($child) && self::isUnsure($state),
-            null !== $state->standing->byHand,
             \in_array($stepId, $child->pins, true),
             $state->p,
             array_map(
-                fn (string $need): NeedView => new NeedView($this->views->step($need), $record->mark($need, $today), $record->servesAsNeed($need, $today)),
+                fn (string $need): NeedView => new NeedView($this->views->step($need), $this->standings->of($record, $need, $today)),
                 $step->needs,
             ),
-            array_map($this->clause(...), SecureClauses::of($child->settings->secureRule, $step, $state)),
+            array_map($this->clause(...), CanDoClauses::of($child->settings->canDoRule, $step, $state)),
             $this->history($child, $stepId, null),
             $this->memory($record, $stepId),
-            $record->nextLook($stepId, $today)?->toString(),
+            $record->nextLook($stepId)?->toString(),
             null === $form ? null : $this->words->say('forms', $form),
             $this->words->say('helps', Ladder::help($state)),
         );
@@ -127,22 +141,20 @@ final readonly class MapViews
         return new CellView(
             $stepId,
             $this->words->reach($step),
-            $record->mark($stepId, $today),
-            $state->isImplied(),
+            $this->standings->of($record, $stepId, $today),
             $state->window->count,
             $step->needs,
-            [] === $record->missingNeeds($stepId, $today),
+            [] === $record->missingNeeds($stepId),
             $looked && self::isUnsure($state),
-            null !== $state->standing->byHand,
             \in_array($stepId, $child->pins, true),
-            $record->nextLook($stepId, $today)?->toString(),
+            $record->nextLook($stepId)?->toString(),
         );
     }
 
     /** Left unsure by a first look, and not tried since. */
     private static function isUnsure(StepState $state): bool
     {
-        return 0 === $state->window->count && $state->p > FirstLook::UNSURE_FROM && $state->p < FirstLook::UNSURE_TO;
+        return !$state->isTried() && $state->p > FirstLook::UNSURE_FROM && $state->p < FirstLook::UNSURE_TO;
     }
 
     private function hasLooked(Child $child): bool
@@ -159,18 +171,35 @@ final readonly class MapViews
         }
         $since = $memory->clock;
         $at = $memory->daysSince($today);
-        $next = $record->nextLook($stepId, $today);
+        $next = $record->nextLook($stepId);
         $nextAt = null === $next ? null : $since->daysUntil($next);
         $days = max(self::DAYS_SHOWN, $at + 4, (int) ceil(1.6 * ($nextAt ?? 0)));
 
         return new MemoryView(
             $since->toString(),
-            round($memory->halfLife, 1),
-            array_map(static fn (int $day): float => round($memory->recall($since->plusDays($day)), 4), range(0, $days)),
+            round($memory->halfLife / $record->looks->speed(), 1),
+            array_map(static fn (int $day): float => round($memory->recall($since->plusDays($day), $record->looks->speed()), 4), range(0, $days)),
             $at,
             $nextAt,
             Tracing::RECALL_WANTED,
         );
+    }
+
+    /** "Rests on 9 tries and 2 closing marks." */
+    private function restsOn(StepState $state): string
+    {
+        $on = array_filter([
+            'tries' => $state->window->count - $state->restsOn->checks,
+            'checks' => $state->restsOn->checks,
+            'closings' => $state->restsOn->closings,
+            'witnessed' => $state->restsOn->witnessed,
+        ]);
+        $parts = array_map(fn (string $what, int $count): string => $this->words->say('rests_on', $what, ['count' => $count]), array_keys($on), $on);
+        if ($state->restsOn->byHand) {
+            $parts[] = $this->words->say('rests_on', 'by-hand');
+        }
+
+        return [] === $parts ? $this->words->say('rests_on', 'nothing') : $this->words->say('rests_on', 'all', ['list' => $this->words->list($parts)]);
     }
 
     private function clause(Clause $clause): ClauseView
@@ -181,7 +210,7 @@ final readonly class MapViews
     }
 
     /** @param array<string, Thing> $things */
-    private function seen(Attempt|Witness|HandMark $seen, bool $removed, bool $corrected, array $things): SeenView
+    private function seen(Attempt|Closing|Witness|HandMark $seen, bool $removed, bool $corrected, array $things): SeenView
     {
         $day = $seen->day->toString();
         if ($seen instanceof Witness) {
@@ -221,6 +250,32 @@ final readonly class MapViews
             );
         }
 
+        $activity = $this->activities->catalogue()->has($seen->activityId)
+            ? $this->activities->words($seen->activityId)->name
+            : $this->words->say('stand_ins', 'some-activity');
+        $thingNames = array_map(static fn (string $id): string => ($things[$id] ?? null)->name ?? 'things', $seen->thingIds);
+        $form = null === $seen->form ? null : $this->words->say('forms', $seen->form);
+        if ($seen instanceof Closing) {
+            return new SeenView(
+                $seen->id,
+                SeenKind::Closing,
+                $day,
+                null === $seen->of
+                    ? $this->words->say('closing_marks', $seen->mark)
+                    : $this->words->say('closings', 'tally', ['alone' => (int) $seen->alone, 'of' => $seen->of]),
+                null,
+                null,
+                null,
+                null,
+                $form,
+                $activity,
+                $thingNames,
+                $this->words->say('closings', 'covers', ['count' => $seen->covers]),
+                $removed,
+                false,
+            );
+        }
+
         return new SeenView(
             $seen->id,
             SeenKind::Attempt,
@@ -230,14 +285,10 @@ final readonly class MapViews
             null === $seen->method ? null : $this->words->say('methods', $seen->method),
             null === $seen->slip ? null : $this->words->say('slips', $seen->slip),
             Help::Bare === $seen->help ? null : $this->words->say('helps', $seen->help),
-            null === $seen->form ? null : $this->words->say('forms', $seen->form),
-            match (true) {
-                $seen->isLook => $this->words->say('seen', 'look'),
-                $this->activities->catalogue()->has($seen->activityId) => $this->activities->words($seen->activityId)->name,
-                default => $this->words->say('stand_ins', 'some-activity'),
-            },
-            array_map(static fn (string $id): string => ($things[$id] ?? null)->name ?? 'things', $seen->thingIds),
-            null,
+            $form,
+            $seen->isLook() ? $this->words->say('seen', 'look') : $activity,
+            $thingNames,
+            Purpose::Check === $seen->purpose ? $this->words->say('seen', 'check') : null,
             $removed,
             $corrected,
         );

@@ -8,6 +8,7 @@ namespace Pindle\App\Rooms\Map;
 enum SeenKind: string
 {
     case Attempt = 'attempt';
+    case Closing = 'closing';
     case Witness = 'witness';
     case HandMark = 'hand-mark';
 }

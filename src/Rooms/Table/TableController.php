@@ -8,6 +8,7 @@ use Nelmio\ApiDocBundle\Attribute\Model;
 use OpenApi\Attributes as OA;
 use Pindle\App\Household\Children;
 use Pindle\App\Plan\Asked;
+use Pindle\App\Plan\Closings;
 use Pindle\App\Plan\Planning;
 use Pindle\App\Plan\Plans;
 use Pindle\App\Plan\Sittings;
@@ -24,9 +25,9 @@ use Pindle\App\Record\Evidence;
 use Pindle\Core\Advice\Decision;
 use Pindle\Core\Evidence\Attempt;
 use Pindle\Core\Evidence\ChildRecord;
+use Pindle\Core\Evidence\ClosingMark;
 use Pindle\Core\Evidence\Ladder;
 use Pindle\Core\Evidence\Seen;
-use Pindle\Core\Evidence\Witness;
 use Pindle\Core\Planning\Course;
 use Pindle\Core\Planning\NextQuestion;
 use Pindle\Core\Question\Question;
@@ -46,6 +47,7 @@ final readonly class TableController
         private Transactions $transactions,
         private Sittings $sittings,
         private Taps $taps,
+        private Closings $closings,
         private Children $children,
         private TableViews $views,
         private Advices $advices,
@@ -149,27 +151,35 @@ final readonly class TableController
         $this->sittings->advised($sitting, $input->id?->toRfc4122(), $input->idea, $input->taken, $questions, $order);
     }
 
-    #[Route('/{setUpId}/all-at-once', name: 'table_all_at_once', methods: ['POST'], defaults: Who::TABLE)]
-    #[OA\Response(response: 200, description: 'Noted', content: new OA\JsonContent(ref: new Model(type: TableView::class)))]
-    public function allAtOnce(string $setUpId, #[MapRequestPayload] AllAtOnceInput $input): JsonResponse
+    #[Route('/{setUpId}/closing', name: 'table_close', methods: ['POST'], defaults: Who::TABLE)]
+    #[OA\Response(response: 200, description: 'Recorded, or recorded before', content: new OA\JsonContent(ref: new Model(type: TableView::class)))]
+    public function close(string $setUpId, #[MapRequestPayload] ClosingInput $input): JsonResponse
     {
-        $sitting = $this->sitting($this->setUp($setUpId), $input->sittingId->toRfc4122());
-        $at = $this->time->seenAt($input->at);
-        $this->evidence->note(
-            $this->children->child($sitting->sitting->childId, $this->clock->today()),
-            new Witness(
-                $input->id->toRfc4122(),
-                $sitting->sitting->course()->stepId,
-                $input->outcome,
-                '',
-                $at,
-                $this->clock->dayOf($at),
-                $input->deviceId->toRfc4122(),
-            ),
-            $sitting->id,
+        if (null !== $input->of && null !== $input->alone && $input->alone > $input->of) {
+            throw Refusal::invalid('alone', 'No more can be done alone than there were.');
+        }
+        $tally = null !== $input->of && null !== $input->alone ? [$input->alone, $input->of] : null;
+        $mark = null === $tally ? $input->mark : ClosingMark::ofTally(...$tally);
+        $this->closings->record(
+            $setUpId,
+            $input->sittingId->toRfc4122(),
+            $input->id->toRfc4122(),
+            $mark ?? throw Refusal::invalid('mark', 'How did it go? A closing mark is wanted, or a tally.'),
+            $tally[0] ?? null,
+            $tally[1] ?? null,
+            $input->asked,
+            $this->time->seenAt($input->at),
+            $input->deviceId->toRfc4122(),
         );
 
         return new JsonResponse($this->views->of($this->setUp($setUpId)));
+    }
+
+    #[Route('/{setUpId}/all-at-once', name: 'table_all_at_once', methods: ['POST'], defaults: Who::TABLE)]
+    #[OA\Response(response: 200, description: 'A note of 0.7.0, recorded', content: new OA\JsonContent(ref: new Model(type: TableView::class)))]
+    public function allAtOnce(string $setUpId, #[MapRequestPayload] AllAtOnceInput $input): JsonResponse
+    {
+        return $this->close($setUpId, $input->renewed());
     }
 
     #[Route('/{setUpId}/finish', name: 'table_finish', methods: ['POST'], defaults: Who::TABLE)]
@@ -188,7 +198,7 @@ final readonly class TableController
                 $after = $records[$childId] ?? $this->evidence->record($this->children->child($childId, $stored->date));
                 $results[$childId] = array_map(static fn (Course $course): array => [
                     'decision' => Decision::after($course->stepId, $attempts[$sitting->id] ?? [], $course->before, $after, $input->ending, $stored->date),
-                    'after' => $after->mark($course->stepId, $stored->date),
+                    'after' => $after->mark($course->stepId),
                 ], $sitting->sitting->courses);
             }
             $this->sittings->finish($stored, $input->ending, $results);
@@ -214,7 +224,7 @@ final readonly class TableController
         return new JsonResponse(new AttemptView(
             $seen->id,
             $seen->stepId,
-            $record->mark($seen->stepId, $this->clock->today()),
+            $record->mark($seen->stepId),
             Ladder::help($record->state($seen->stepId)),
             $advice,
         ));

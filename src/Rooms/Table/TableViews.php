@@ -24,6 +24,7 @@ use Pindle\Core\Child\Child;
 use Pindle\Core\Child\Setting;
 use Pindle\Core\Child\Settings;
 use Pindle\Core\Evidence\ChildRecord;
+use Pindle\Core\Evidence\ClosingMark;
 use Pindle\Core\Evidence\Help;
 use Pindle\Core\Evidence\Ladder;
 use Pindle\Core\Planning\Laid;
@@ -62,6 +63,7 @@ final readonly class TableViews
         }
         $threads = $this->children->threads();
         $records = $this->evidence->records(array_values(array_intersect_key($children, $stored->sittings)));
+        $closed = $this->evidence->closed($stored->sittingIds());
 
         return new TableView(
             $setUp->key,
@@ -88,7 +90,10 @@ final readonly class TableViews
             $words->waiting,
             [Help::Shown->value => $words->shown, Help::PartDone->value => $words->partDone, Help::Bare->value => $words->bare],
             $stored->isDone() ? [] : $this->views->cautions($setUp->warnings),
-            array_values(array_map(fn (StoredSitting $sitting): SeatView => $this->seat($sitting, $children, $threads, $records), $stored->sittings)),
+            array_values(array_map(
+                fn (StoredSitting $sitting): SeatView => $this->seat($sitting, $children, $threads, $records, $closed[$sitting->id] ?? null),
+                $stored->sittings,
+            )),
             $this->turns($stored, $words, $children, $records),
             array_merge(...array_values(array_map(
                 fn (StoredSitting $sitting): array => array_map(
@@ -107,11 +112,15 @@ final readonly class TableViews
      * @param array<string, int>         $threads
      * @param array<string, ChildRecord> $records
      */
-    private function seat(StoredSitting $stored, array $children, array $threads, array $records): SeatView
+    private function seat(StoredSitting $stored, array $children, array $threads, array $records, ?ClosingMark $closing): SeatView
     {
         $sitting = $stored->sitting;
         $course = $sitting->course();
         $settings = self::settings($children, $sitting->childId);
+        $helps = [];
+        foreach ($sitting->courses as $one) {
+            $helps[$one->stepId] = isset($records[$sitting->childId]) ? Ladder::help($records[$sitting->childId]->state($one->stepId)) : $one->help;
+        }
 
         return new SeatView(
             $stored->id,
@@ -120,13 +129,15 @@ final readonly class TableViews
             $threads[$sitting->childId] ?? 0,
             $this->views->step($course->stepId),
             null === $course->form ? null : $this->words->say('forms', $course->form),
-            isset($records[$sitting->childId]) ? Ladder::help($records[$sitting->childId]->state($course->stepId)) : $course->help,
+            isset($sitting->courses[1]) ? $this->views->step($sitting->courses[1]->stepId) : null,
+            $helps,
             Asking::SayAlong === $settings->asking,
             [
                 ...\in_array($course->form, [Form::Things, Form::Pictures], true) ? [$this->words->say('looking', $settings->wayIn)] : [],
                 ...Asking::SayAlong === $settings->asking ? [$this->words->say('asking', $settings->asking)] : [],
                 $this->words->say('after_mistakes', $settings->afterMistake),
             ],
+            $closing,
         );
     }
 
@@ -163,7 +174,7 @@ final readonly class TableViews
                 if (null !== $question) {
                     $answered = $done[$question->id] ?? null;
                     // The parent is told once.
-                    $told = $this->words->forParent($question->prompt, $sitting->sitting->course()->form);
+                    $told = $this->words->forParent($question->prompt, $sitting->sitting->courseOf($question)->form);
                     $forParent = null === $told || isset($said[$told]) ? null : $told;
                     $said[$told ?? ''] = true;
                     $turns[] = $this->turn($stored->setUp, $words, $sitting, $question, $asks[$question->id], $children, $records, $forParent, $answered);
@@ -196,13 +207,13 @@ final readonly class TableViews
         $draw = fn (Help $help): string => $this->pictures->question(
             $setUp,
             $question,
-            $stored->sitting->course()->form,
+            $stored->sitting->courseOf($question)->form,
             self::settings($children, $childId),
             // Frames are filled other ways as well once the child is sure.
-            isset($records[$childId]) && $records[$childId]->state($question->stepId)->standing->secured,
+            isset($records[$childId]) && $records[$childId]->state($question->stepId)->standing->isCanDo(),
             $help,
         );
-        [$picture, $finished] = [$draw($stored->sitting->course()->help), $draw(Help::Shown)];
+        [$picture, $finished] = [$draw($stored->sitting->courseOf($question)->help), $draw(Help::Shown)];
 
         return new TurnView(
             $stored->id,

@@ -8,7 +8,9 @@ export type Deed =
     | { kind: 'take-back'; attemptId: string }
     | { kind: 'correct'; attemptId: string; correction: Schemas['CorrectionInput'] }
     | { kind: 'advice'; advice: Schemas['AdviceInput'] }
+    /** Of 0.7.0, which may still wait. */
     | { kind: 'note'; note: Schemas['AllAtOnceInput'] }
+    | { kind: 'closing'; closing: Schemas['ClosingInput'] }
     | { kind: 'finish'; ending: Schemas['Ending'] };
 
 /** A deed on its way to the house. */

@@ -32,7 +32,7 @@ const choose = (chosen: Partial<Schemas['StepInput']>) =>
         // What went on elsewhere goes on from there.
         onError: () => void evening.refetch(),
     });
-const mark = (closing: Schemas['ClosingMark']) => choose({ mark: closing });
+const mark = (closing: Schemas['MorningMark']) => choose({ mark: closing });
 function leave() {
     left.value = true;
     void router.push('/');
@@ -43,7 +43,7 @@ watch(
     (id) => go.isSuccess.value && id && void router.push({ name: 'table', params: { setUpId: id } }),
 );
 const print = () => window.print();
-const marks: [Schemas['ClosingMark'], string][] = [
+const marks: [Schemas['MorningMark'], string][] = [
     ['all-alone', 'All alone'],
     ['mostly-alone', 'Mostly alone'],
     ['mostly-with-me', 'Mostly with me'],

@@ -4,13 +4,14 @@ import { computed, ref, toRef, watch } from 'vue';
 
 import type { Schemas } from '@/api/client';
 import { cache, keys, useEarlier, useEvidence, useWanted } from '@/api/queries';
-import { marks as markNames } from '@/generated/words';
 import Button from '@/kit/Button.vue';
 import Dialog from '@/kit/Dialog.vue';
 import Notice from '@/kit/Notice.vue';
 import Spindle from '@/kit/Spindle.vue';
 import Wait from '@/kit/Wait.vue';
 import { shortDay } from '@/kit/words';
+
+import { inWords } from './standing';
 
 import Correct from './Correct.vue';
 import MemoryCurve from './MemoryCurve.vue';
@@ -28,6 +29,8 @@ watch(stepId, () => {
     saying.value = null;
     correcting.value = null;
 });
+
+const standing = computed(() => evidence.data.value?.standing);
 
 function changed(data?: Schemas['EvidenceView']) {
     saying.value = null;
@@ -49,7 +52,7 @@ watch(
     () => evidence.data.value?.history,
     () => (earlier.value = []),
 );
-const how = (seen: Schemas['SeenView']) =>
+const inShort = (seen: Schemas['SeenView']) =>
     [seen.help, seen.method, seen.slip, seen.note ? `“${seen.note}”` : null].filter(Boolean).join('; ');
 </script>
 
@@ -64,14 +67,24 @@ const how = (seen: Schemas['SeenView']) =>
         <Notice v-else-if="evidence.error.value" :error="evidence.error.value" />
         <div v-else-if="evidence.data.value" class="space-y-4">
             <div class="flex flex-wrap items-center gap-4">
-                <Spindle :mark="evidence.data.value.mark" :implied="evidence.data.value.implied" :size="40" quiet />
+                <Spindle :mark="standing!.mark" :taken="standing!.taken" :look="standing!.look" :size="40" quiet />
                 <div class="min-w-0 flex-1">
                     <p class="text-lg font-bold" data-mark-word>
-                        {{ markNames[evidence.data.value.mark] }}{{ evidence.data.value.setByHand ? ', set by hand' : ''
-                        }}{{ evidence.data.value.implied && evidence.data.value.mark === 'new' ? ', implied by harder work' : ''
-                        }}{{ evidence.data.value.unsure ? ', the first look was not sure' : '' }}
+                        {{ inWords(standing!) }}
                     </p>
-                    <p class="text-soft">Secure means: {{ childName }} {{ evidence.data.value.done }}.</p>
+                    <p v-if="standing!.taken" class="text-soft">
+                        {{
+                            standing!.mark === 'begun'
+                                ? 'Something harder that stands on it is Can do.'
+                                : 'Nobody has looked, and there is no need to: harder things speak for it.'
+                        }}
+                    </p>
+                    <p v-else-if="standing!.mark === 'not-met'" class="text-soft">
+                        Nobody has looked at it{{ evidence.data.value.unsure ? ', and the first look was not sure' : '' }}. It
+                        does not mean that {{ childName }} cannot.
+                    </p>
+                    <p class="text-soft">Can do means: {{ childName }} {{ evidence.data.value.done }}.</p>
+                    <p>{{ evidence.data.value.restsOn }}</p>
                 </div>
                 <Button
                     :disabled="pin.isPending.value"
@@ -88,45 +101,56 @@ const how = (seen: Schemas['SeenView']) =>
             </div>
             <SayMark v-if="saying" :key="saying" :child-id="childId" :step-id="stepId" :how="saying" @saved="changed($event)" />
             <Notice :error="pin.error.value" />
-            <div class="grid gap-4 sm:grid-cols-2">
-                <section>
-                    <h3 class="mb-1 font-bold">What makes it Secure</h3>
-                    <ul class="space-y-1">
-                        <li v-for="clause in evidence.data.value.clauses" :key="clause.words" class="flex gap-2">
-                            <Check v-if="clause.met" :size="20" class="mt-0.5 shrink-0 text-deep" aria-label="met" />
-                            <Circle v-else :size="20" class="mt-0.5 shrink-0 text-soft" aria-label="still wanted" />
-                            {{ clause.words }}
-                        </li>
-                    </ul>
-                </section>
-                <section>
-                    <h3 class="mb-1 font-bold">Memory</h3>
-                    <MemoryCurve
-                        v-if="evidence.data.value.memory"
-                        :memory="evidence.data.value.memory"
-                        :next-look="evidence.data.value.nextLook"
-                        :carried="evidence.data.value.mark === 'secure'"
-                    />
-                    <p v-else class="text-soft">It begins with the first answer without help.</p>
-                </section>
-                <section class="sm:col-span-2">
-                    <h3 class="mb-1 font-bold">What it builds on</h3>
-                    <p v-if="!evidence.data.value.needs.length" class="text-soft">Nothing: it can begin any day.</p>
-                    <ul class="flex flex-wrap gap-x-6">
-                        <li v-for="need in evidence.data.value.needs" :key="need.step.id">
-                            <button
-                                type="button"
-                                class="flex min-h-10 items-center gap-2 text-left underline decoration-hem underline-offset-4"
-                                @click="$emit('open', need.step.id)"
-                            >
-                                <Spindle :mark="need.mark" :implied="need.there && need.mark === 'new'" :size="18" quiet />
-                                {{ need.step.name }}, {{ need.step.reach }}
-                                <span class="text-soft">{{ markNames[need.mark] }}</span>
-                            </button>
-                        </li>
-                    </ul>
-                </section>
-            </div>
+            <details class="rounded-lg border border-hem">
+                <summary class="flex min-h-11 cursor-pointer items-center px-3 font-bold">How do we know?</summary>
+                <div class="p-3 pt-0">
+                    <div class="grid gap-4 sm:grid-cols-2">
+                        <section>
+                            <h3 class="mb-1 font-bold">What Can do asks for</h3>
+                            <ul class="space-y-1">
+                                <li v-for="clause in evidence.data.value.clauses" :key="clause.words" class="flex gap-2">
+                                    <Check v-if="clause.met" :size="20" class="mt-0.5 shrink-0 text-deep" aria-label="met" />
+                                    <Circle v-else :size="20" class="mt-0.5 shrink-0 text-soft" aria-label="still wanted" />
+                                    {{ clause.words }}
+                                </li>
+                            </ul>
+                        </section>
+                        <section>
+                            <h3 class="mb-1 font-bold">Memory</h3>
+                            <MemoryCurve
+                                v-if="evidence.data.value.memory"
+                                :memory="evidence.data.value.memory"
+                                :next-look="evidence.data.value.nextLook"
+                                :carried="standing!.mark === 'can-do'"
+                            />
+                            <p v-else class="text-soft">It begins with the first answer without help.</p>
+                        </section>
+                        <section class="sm:col-span-2">
+                            <h3 class="mb-1 font-bold">What it builds on</h3>
+                            <p v-if="!evidence.data.value.needs.length" class="text-soft">Nothing: it can begin any day.</p>
+                            <ul class="flex flex-wrap gap-x-6">
+                                <li v-for="need in evidence.data.value.needs" :key="need.step.id">
+                                    <button
+                                        type="button"
+                                        class="flex min-h-10 items-center gap-2 text-left underline decoration-hem underline-offset-4"
+                                        @click="$emit('open', need.step.id)"
+                                    >
+                                        <Spindle
+                                            :mark="need.standing.mark"
+                                            :taken="need.standing.taken"
+                                            :look="need.standing.look"
+                                            :size="18"
+                                            quiet
+                                        />
+                                        {{ need.step.name }}, {{ need.step.reach }}
+                                        <span class="text-soft">{{ inWords(need.standing) }}</span>
+                                    </button>
+                                </li>
+                            </ul>
+                        </section>
+                    </div>
+                </div>
+            </details>
             <section>
                 <h3 class="mb-1 font-bold">What was seen</h3>
                 <p v-if="!seenSoFar.length" class="text-soft">Nothing yet.</p>
@@ -157,7 +181,7 @@ const how = (seen: Schemas['SeenView']) =>
                                             >{{ seen.removed ? 'taken back' : 'corrected' }}</span
                                         >
                                     </td>
-                                    <td class="p-2">{{ how(seen) || '–' }}</td>
+                                    <td class="p-2">{{ inShort(seen) || '–' }}</td>
                                     <td class="p-2">
                                         {{ seen.activity
                                         }}<span v-if="seen.things.length" class="text-soft">, {{ seen.things.join(', ') }}</span

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { Pin } from '@lucide/vue';
 import { computed, nextTick, ref, watch } from 'vue';
+import { useSessionStorage } from '@vueuse/core';
 import { RouterLink, useRoute, useRouter } from 'vue-router';
 
 import type { Schemas } from '@/api/client';
@@ -14,7 +15,9 @@ import ThreadKnot from '@/kit/ThreadKnot.vue';
 import Wait from '@/kit/Wait.vue';
 import { useKeys } from '@/kit/keys';
 
+import AtAGlance from './AtAGlance.vue';
 import Evidence from './Evidence.vue';
+import { inWords as standingInWords } from './standing';
 
 const props = defineProps<{ childId?: string }>();
 const route = useRoute();
@@ -27,6 +30,8 @@ const open = ref<string | null>(null);
 const near = ref<string | null>(null);
 const only = ref<string | null>(null);
 const onlyStrand = ref('');
+/** The grid of spindles is one tap below the lines; a link to a step opens it. */
+const grid = useSessionStorage('map-grid', false);
 
 watch(
     () => route.query.step,
@@ -78,18 +83,13 @@ const strandOptions = computed(() => [
     ...(map.data.value?.strands ?? []).map((strand) => ({ value: strand.id, words: strand.name })),
 ]);
 
-const marks: Schemas['Mark'][] = ['secure', 'look-again', 'steady', 'trying', 'new'];
+const marks: Schemas['Mark'][] = ['can-do', 'nearly', 'begun', 'not-met'];
 /** A cell for those who hear it. */
 function inWords(skill: string, cell: Schemas['CellView']): string {
-    const more = [
-        cell.implied && cell.mark === 'new' && 'implied',
-        cell.unsure && 'not sure',
-        cell.setByHand && 'set by hand',
-        cell.pinned && 'pinned',
-    ];
-    return [`${skill}, ${cell.reach}: ${markNames[cell.mark]}`, ...more.filter((one) => one)].join(', ');
+    const more = [cell.unsure && 'not sure', cell.pinned && 'pinned'];
+    return [`${skill}, ${cell.reach}: ${standingInWords(cell.standing)}`, ...more.filter((one) => one)].join(', ');
 }
-const shown = (cell: Schemas['CellView']) => only.value === null || cell.mark === only.value;
+const shown = (cell: Schemas['CellView']) => only.value === null || cell.standing.mark === only.value;
 
 function turn(by: number) {
     const list = children.data.value?.present ?? [];
@@ -138,7 +138,11 @@ useKeys({ ']': () => turn(1), '[': () => turn(-1) });
                 A first look is not sure of {{ map.data.value.unsure }}
                 {{ map.data.value.unsure === 1 ? 'step' : 'steps' }} (marked ?); ordinary sittings find out.
             </p>
-            <div class="mb-4 flex flex-wrap items-end gap-x-1 gap-y-2" role="group" aria-label="What is shown">
+            <AtAGlance :map="map.data.value" @open="open = $event" />
+            <Button class="my-4" :aria-expanded="grid" @click="grid = !grid">{{
+                grid ? 'Only at a glance' : 'Every step, as spindles'
+            }}</Button>
+            <div v-if="grid" class="mb-4 flex flex-wrap items-end gap-x-1 gap-y-2" role="group" aria-label="What is shown">
                 <Choice v-model="onlyStrand" label="Strand" :options="strandOptions" class="mr-3 w-52" />
                 <button
                     v-for="mark in marks"
@@ -153,11 +157,14 @@ useKeys({ ']': () => turn(1), '[': () => turn(-1) });
                     <span class="text-soft">{{ map.data.value.counts[mark] ?? 0 }}</span>
                 </button>
                 <span class="flex min-h-11 items-center gap-2 px-3 text-soft"
-                    ><Spindle mark="new" implied :size="20" quiet /> implied by harder work</span
+                    ><Spindle mark="not-met" taken :size="20" quiet /> taken as known</span
+                >
+                <span class="flex min-h-11 items-center gap-2 px-3 text-soft"
+                    ><Spindle mark="can-do" look :size="20" quiet /> worth a look</span
                 >
             </div>
             <Notice :error="focus.error.value" class="mb-3" />
-            <div ref="board" class="relative gap-4" :class="onlyStrand ? 'max-w-2xl' : 'lg:columns-2'">
+            <div v-if="grid" ref="board" class="relative gap-4" :class="onlyStrand ? 'max-w-2xl' : 'lg:columns-2'">
                 <svg class="pointer-events-none absolute inset-0 z-10 size-full overflow-visible" aria-hidden="true">
                     <path
                         v-for="thread in threads"
@@ -214,14 +221,20 @@ useKeys({ ']': () => turn(1), '[': () => turn(-1) });
                                 ]"
                                 :aria-label="inWords(skill.name, cell)"
                                 :data-step="cell.stepId"
-                                :data-mark="cell.mark"
+                                :data-mark="cell.standing.mark"
                                 @click="open = cell.stepId"
                                 @mouseenter="near = cell.stepId"
                                 @mouseleave="near = null"
                                 @focus="near = cell.stepId"
                                 @blur="near = null"
                             >
-                                <Spindle :mark="cell.mark" :implied="cell.implied" :size="20" quiet />
+                                <Spindle
+                                    :mark="cell.standing.mark"
+                                    :taken="cell.standing.taken"
+                                    :look="cell.standing.look"
+                                    :size="20"
+                                    quiet
+                                />
                                 <span :class="cell.ready || cell.attempts ? 'text-ink' : 'text-soft'"
                                     >{{ cell.reach }}{{ cell.unsure ? ' ?' : '' }}</span
                                 >
@@ -231,7 +244,7 @@ useKeys({ ']': () => turn(1), '[': () => turn(-1) });
                     </div>
                 </section>
             </div>
-            <p class="mt-4 text-sm text-soft">
+            <p v-if="grid" class="mt-4 text-sm text-soft">
                 Rest on a step to see what it needs (threads, dashed) and what builds on it (dotted). <kbd>[</kbd> and
                 <kbd>]</kbd> turn to the other children.
                 <Button v-if="only" kind="quiet" @click="only = null">Show all marks</Button>

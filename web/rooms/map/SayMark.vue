@@ -20,7 +20,7 @@ const stamp = () => ({ id, note: note.value, deviceId: deviceId(), at: Date.now(
 
 const seen = useSeen(props.childId, props.stepId, (evidence) => emit('saved', evidence));
 const mark = useHandMark(props.childId, props.stepId, (evidence) => emit('saved', evidence));
-const marks: Schemas['Mark'][] = ['new', 'trying', 'steady', 'secure', 'look-again'];
+const marks: Schemas['Mark'][] = ['not-met', 'begun', 'nearly', 'can-do'];
 </script>
 
 <template>
@@ -34,7 +34,7 @@ const marks: Schemas['Mark'][] = ['new', 'trying', 'steady', 'secure', 'look-aga
         /></Field>
         <template v-if="how === 'seen'">
             <Outcomes :disabled="seen.isPending.value" @tap="seen.mutate({ ...stamp(), outcome: $event })" />
-            <p class="text-sm text-soft">A note can make New Trying, and Trying Steady; it never makes a step Secure.</p>
+            <p class="text-sm text-soft">A note can make Not met Begun, and Begun Nearly; it never makes a step Can do.</p>
         </template>
         <template v-else>
             <div class="flex flex-wrap gap-2">

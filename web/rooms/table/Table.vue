@@ -8,6 +8,7 @@ import type { Schemas } from '@/api/client';
 import { waiting } from '@/api/outbox/items';
 import { outcomes as outcomeWords } from '@/generated/words';
 import Button from '@/kit/Button.vue';
+import Dialog from '@/kit/Dialog.vue';
 import Notice from '@/kit/Notice.vue';
 import Outcomes from '@/kit/Outcomes.vue';
 import Refused from '@/kit/Refused.vue';
@@ -19,7 +20,8 @@ import Picture from '@/scene/Picture.vue';
 import TurnedToChild from '@/scene/TurnedToChild.vue';
 
 import Advice from './Advice.vue';
-import AllAtOnce from './AllAtOnce.vue';
+
+import Closing from './Closing.vue';
 import Ends from './Ends.vue';
 import GuessPad from './GuessPad.vue';
 import HowItGoes from './HowItGoes.vue';
@@ -27,7 +29,7 @@ import LastQuestion from './LastQuestion.vue';
 import Noticing from './Noticing.vue';
 import Seats from './Seats.vue';
 
-import { doneCount, newest, seatOf } from './table';
+import { type Closed, doneCount, newest, seatOf } from './table';
 import { useAdvice, useEnd, useTable, useTaps } from './useTable';
 
 const props = defineProps<{ setUpId: string }>();
@@ -46,7 +48,7 @@ const goingThrough = computed(() => (table.value?.notesAfter ? table.value.turns
 const goOn = () => goneThrough.value++;
 const turn = computed(() => goingThrough.value ?? taps.turn.value);
 
-const allAtOnce = ref(false);
+const closing = ref(false);
 const noticing = ref(false);
 const count = computed(() => (table.value ? doneCount(table.value) : 0));
 const last = computed(() => table.value && newest(table.value));
@@ -61,6 +63,13 @@ function tap(outcome: Schemas['Outcome'], guessed?: { guess: number; counted: nu
     noticing.value = false;
 }
 
+/** One mark for all that was not tapped, and the end. */
+async function closeAll(closed: Closed[]) {
+    closing.value = false;
+    await end.close(closed);
+    await end.finish('done');
+}
+
 useTitle(computed(() => `${table.value?.name ?? 'At the table'} · Pindle`));
 useKeys({
     '1': () => tap('at-once'),
@@ -70,6 +79,7 @@ useKeys({
     u: taps.undo,
     m: () => (noticing.value = !noticing.value),
     q: () => end.finish('had-enough'),
+    ' ': () => (goingThrough.value ? goOn() : taps.next()),
     e: () => answer(true),
     o: () => answer(false),
     v: () => (shown.value = shown.value || !table.value?.showsScreen ? null : (turn.value?.picture ?? null)),
@@ -172,22 +182,29 @@ onBeforeUnmount(() => awake.release());
                                     <Undo2 :size="20" aria-hidden="true" />
                                     {{ last ? 'Undo: ' + outcomeWords[last.outcome] : 'Undo' }}
                                 </Button>
+                                <Button v-if="!goingThrough" @click="taps.next">Next, without a word</Button>
                                 <Button kind="quiet" :disabled="end.waits.value" @click="end.finish('had-enough')"
                                     >Had enough</Button
                                 >
                             </div>
                             <button
-                                v-if="!count"
                                 type="button"
                                 class="min-h-11 text-sm text-soft underline underline-offset-4"
-                                @click="allAtOnce = true"
+                                @click="closing = true"
                             >
-                                Hands were full? Log it all at once
+                                Hands were full? One mark for all the rest
                             </button>
                         </div>
                     </template>
 
-                    <LastQuestion v-else :table="table" :busy="end.waits.value" @finish="end.finish($event)" @undo="taps.undo" />
+                    <LastQuestion
+                        v-else
+                        :table="table"
+                        :busy="end.waits.value"
+                        @finish="end.finish($event)"
+                        @close="end.close"
+                        @undo="taps.undo"
+                    />
                 </section>
 
                 <section class="hidden w-80 shrink-0 md:block" aria-label="How it goes"><HowItGoes :table="table" /></section>
@@ -203,15 +220,9 @@ onBeforeUnmount(() => awake.release());
                     <DisclosurePanel class="px-4 pb-4"><HowItGoes :table="table" bare /></DisclosurePanel>
                 </Disclosure>
             </div>
-            <AllAtOnce
-                v-if="allAtOnce"
-                :table="table"
-                @close="allAtOnce = false"
-                @log="
-                    allAtOnce = false;
-                    end.noteAll($event);
-                "
-            />
+            <Dialog v-if="closing" open title="How did it go on the whole?" @close="closing = false">
+                <Closing :table="table" :busy="end.waits.value" @close="closeAll" />
+            </Dialog>
             <TurnedToChild v-if="shown" :picture="shown" @back="shown = null" />
         </template>
     </div>

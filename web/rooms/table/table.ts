@@ -37,13 +37,24 @@ export function helped(table: Table, sittingId: string, answer: Schemas['Attempt
     return {
         ...table,
         seats: table.seats.map((seat) =>
-            seat.sittingId === sittingId && seat.step.id === answer.stepId ? { ...seat, help: answer.help } : seat,
+            seat.sittingId === sittingId && answer.stepId in seat.helps
+                ? { ...seat, helps: { ...seat.helps, [answer.stepId]: answer.help } }
+                : seat,
         ),
     };
 }
 
-/** The question to ask now; undefined when all were. */
-export const current = (table: Table): Turn | undefined => table.turns.find((turn) => !turn.done);
+/** The question to ask now: neither tapped nor gone past; undefined when all were. */
+export const current = (table: Table, passed: string[]): Turn | undefined =>
+    table.turns.find((turn) => !turn.done && !passed.includes(turn.questionId));
+
+/** How a sitting went on the whole: a mark, a tally, or that it is not counted. */
+export type Closed = { sittingId: string; mark?: Schemas['ClosingMark']; alone?: number; of?: number; skip?: boolean };
+export const closingMarks: Schemas['ClosingMark'][] = ['all-alone', 'mostly-alone', 'mostly-with-me', 'not-yet'];
+
+/** Questions of a sitting that nobody tapped, those of its own steps. */
+export const untapped = (table: Table, seat: Seat): number =>
+    table.turns.filter((turn) => turn.sittingId === seat.sittingId && !turn.done && turn.stepId in seat.helps).length;
 
 export const doneCount = (table: Table): number => table.turns.filter((turn) => turn.done).length;
 
@@ -57,8 +68,16 @@ export const newest = (table: Table): NonNullable<Turn['done']> | undefined =>
 export const seatOf = (table: Table, sittingId: string | undefined): Seat | undefined =>
     table.seats.find((seat) => seat.sittingId === sittingId);
 
-/** Help for a question: the ladder of the step the child sits with; a sure question is asked bare. */
-export const helpFor = (table: Table, turn: Turn): Schemas['Help'] => {
+const less = { shown: 'part-done', 'part-done': 'bare', bare: 'bare' } as const;
+
+/** Help for a question: the ladder of its step, and less after each that was gone past; what is sure, or a check, is asked without. */
+export const helpFor = (table: Table, turn: Turn, passed: string[]): Schemas['Help'] => {
     const seat = seatOf(table, turn.sittingId);
-    return seat && seat.step.id === turn.stepId ? seat.help : 'bare';
+    let help = (turn.level !== 'check' && seat?.helps[turn.stepId]) || 'bare';
+    const own = table.turns.filter((one) => one.sittingId === turn.sittingId && one.stepId === turn.stepId);
+    const lastTapped = own.map((one) => !!one.done).lastIndexOf(true);
+    for (const one of own.slice(lastTapped + 1, own.indexOf(turn))) {
+        help = passed.includes(one.questionId) ? less[help] : help;
+    }
+    return help;
 };

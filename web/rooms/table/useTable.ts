@@ -1,3 +1,4 @@
+import { useSessionStorage } from '@vueuse/core';
 import { computed, ref } from 'vue';
 
 import type { Schemas } from '@/api/client';
@@ -5,9 +6,9 @@ import { deviceId, newId } from '@/api/device';
 import { ready, waiting } from '@/api/outbox/items';
 import { send } from '@/api/outbox/send';
 import { useTableDocument } from '@/api/queries';
-import { outcomes as outcomeWords } from '@/generated/words';
+import { closingMarks as markWords, outcomes as outcomeWords } from '@/generated/words';
 
-import { after, current, helpFor, newest, seatOf, type Table } from './table';
+import { after, type Closed, current, helpFor, newest, seatOf, type Table } from './table';
 import { adviceFor, askedHelp } from './sent';
 
 /** The table of a set-up: the cached document with the taps that still wait. */
@@ -25,9 +26,13 @@ type TableOf = ReturnType<typeof useTable>['table'];
 export function useTaps(setUpId: string, table: TableOf) {
     const method = ref<Schemas['Method'] | null>(null);
     const slip = ref<Schemas['Slip'] | null>(null);
-    const turn = computed(() => table.value && current(table.value));
+    /** Questions gone past without a word. */
+    const passed = useSessionStorage<string[]>(`passed-${setUpId}`, []);
+    const turn = computed(() => table.value && current(table.value, passed.value));
     const help = computed<Schemas['Help']>(() =>
-        table.value && turn.value ? (askedHelp.value[turn.value.questionId] ?? helpFor(table.value, turn.value)) : 'bare',
+        table.value && turn.value
+            ? (askedHelp.value[turn.value.questionId] ?? helpFor(table.value, turn.value, passed.value))
+            : 'bare',
     );
 
     function tap(outcome: Schemas['Outcome'], guessed?: { guess: number; counted: number }) {
@@ -55,6 +60,14 @@ export function useTaps(setUpId: string, table: TableOf) {
         slip.value = null;
     }
 
+    function next() {
+        if (turn.value && !table.value?.isDone) {
+            passed.value = [...passed.value, turn.value.questionId];
+            method.value = null;
+            slip.value = null;
+        }
+    }
+
     function undo() {
         const last = table.value && newest(table.value);
         if (last && !table.value?.isDone) {
@@ -66,7 +79,7 @@ export function useTaps(setUpId: string, table: TableOf) {
         }
     }
 
-    return { method, slip, turn, help, tap, undo };
+    return { method, slip, turn, help, passed, tap, next, undo };
 }
 
 /** Advice: the parent takes the first idea, lets it pass for another, or closes it. */
@@ -100,15 +113,20 @@ export function useEnd(setUpId: string, table: TableOf) {
         }
     }
 
-    async function noteAll(outcomes: Record<string, Schemas['Outcome']>) {
-        for (const [sittingId, outcome] of Object.entries(outcomes)) {
-            const note = { id: newId(), sittingId, outcome, deviceId: deviceId(), at: Date.now() };
-            await send(setUpId, label(table.value, sittingId, 'On the whole: ' + outcomeWords[outcome]), { kind: 'note', note });
+    /** How it went on the whole, of what nobody tapped. */
+    async function close(closed: Closed[], asked?: number) {
+        for (const { sittingId, mark, alone, of, skip } of closed) {
+            if (!skip) {
+                const said = mark ? markWords[mark] : `${alone} of ${of} alone`;
+                await send(setUpId, label(table.value, sittingId, 'On the whole: ' + said), {
+                    kind: 'closing',
+                    closing: { id: newId(), sittingId, mark, alone, of, asked, deviceId: deviceId(), at: Date.now() },
+                });
+            }
         }
-        await finish('done');
     }
 
-    return { waits, finish, noteAll };
+    return { waits, finish, close };
 }
 
 /** What it was, for the parent who finds it refused later. */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Pindle\Bench;
 
 use Pindle\Core\Calendar\LocalDate;
-use Pindle\Core\Child\SecureRule;
+use Pindle\Core\Child\CanDoRule;
 use Pindle\Core\Child\Settings;
 use Pindle\Core\Evidence\ChildRecord;
 use Pindle\Core\Evidence\Ladder;
@@ -22,7 +22,7 @@ use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
 
 /** How many sittings it takes to find that a step the child knows is Secure, by each of the three rules. */
-final class SecureBench
+final class CanDoBench
 {
     private const MOST_SITTINGS = 30;
     private const STEPS_A_CHILD = 4;
@@ -33,7 +33,7 @@ final class SecureBench
 
     public function child(Simulator $simulator, int $number): void
     {
-        foreach (SecureRule::cases() as $rule) {
+        foreach (CanDoRule::cases() as $rule) {
             $random = new Randomizer(new Xoshiro256StarStar(90_000 + $number));
             $start = LocalDate::parse('2026-01-01');
             $child = $simulator->child($this->map, FirstLookBench::AGES[$number % \count(FirstLookBench::AGES)], $random, $start);
@@ -45,9 +45,9 @@ final class SecureBench
     }
 
     /** Six questions at the step every other day, until it is Secure. */
-    private function sittings(SecureRule $rule, SimulatedChild $child, string $stepId, LocalDate $start, Randomizer $random): int
+    private function sittings(CanDoRule $rule, SimulatedChild $child, string $stepId, LocalDate $start, Randomizer $random): int
     {
-        $record = ChildRecord::blank($this->map, new Settings(secureRule: $rule));
+        $record = ChildRecord::blank($this->map, new Settings(canDoRule: $rule));
         $step = $record->map->step($stepId);
         for ($sitting = 1; $sitting <= self::MOST_SITTINGS; ++$sitting) {
             $on = $start->plusDays(2 * $sitting);
@@ -76,7 +76,7 @@ final class SecureBench
                     $error,
                 ));
             }
-            if (Mark::Secure === $record->mark($stepId, $on)) {
+            if (Mark::CanDo === $record->mark($stepId)) {
                 return $sitting;
             }
         }

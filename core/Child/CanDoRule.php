@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Pindle\Core\Child;
 
-/** How much has to be seen before a step is Secure. Evidence\SecureClauses asks the clauses. */
-enum SecureRule: string
+/** How much has to be seen before a step is Secure. Evidence\CanDoClauses asks the clauses. */
+enum CanDoRule: string
 {
     case Gentle = 'gentle';
     case Usual = 'usual';

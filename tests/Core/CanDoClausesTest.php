@@ -6,12 +6,12 @@ namespace Pindle\Tests\Core;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Pindle\Core\Child\SecureRule;
+use Pindle\Core\Child\CanDoRule;
 use Pindle\Core\Evidence\Attempt;
+use Pindle\Core\Evidence\CanDoClauses;
 use Pindle\Core\Evidence\Clause;
 use Pindle\Core\Evidence\ClauseKind;
 use Pindle\Core\Evidence\Outcome;
-use Pindle\Core\Evidence\SecureClauses;
 use Pindle\Core\Evidence\Spread;
 use Pindle\Core\Evidence\StepState;
 use Pindle\Core\Evidence\Window;
@@ -19,22 +19,22 @@ use Pindle\Core\Skill\Form;
 use Pindle\Tests\Make;
 
 /** Every clause of the secure rule at its edge. */
-final class SecureClausesTest extends TestCase
+final class CanDoClausesTest extends TestCase
 {
     private const STEP = 'how-many@5';
     private const QUICK = 'see-at-once@5';
     private const GUESS = 'guess-count@10';
 
-    /** @return iterable<string, array{SecureRule, int, int, int, int}> rule, window, successes, days, open answers */
+    /** @return iterable<string, array{CanDoRule, int, int, int, int}> rule, window, successes, days, open answers */
     public static function rules(): iterable
     {
-        yield 'gentle' => [SecureRule::Gentle, 6, 5, 2, 3];
-        yield 'usual' => [SecureRule::Usual, 8, 7, 2, 4];
-        yield 'thorough' => [SecureRule::Thorough, 11, 10, 3, 6];
+        yield 'gentle' => [CanDoRule::Gentle, 6, 5, 2, 3];
+        yield 'usual' => [CanDoRule::Usual, 8, 7, 2, 4];
+        yield 'thorough' => [CanDoRule::Thorough, 11, 10, 3, 6];
     }
 
     #[DataProvider('rules')]
-    public function test_all_but_one_of_the_last_few_go_without_help(SecureRule $rule, int $window, int $successes): void
+    public function test_all_but_one_of_the_last_few_go_without_help(CanDoRule $rule, int $window, int $successes): void
     {
         $missed = static fn (int $misses): array => [...self::attempts($window - $misses), ...self::attempts($misses, Outcome::WithHelp)];
 
@@ -47,7 +47,7 @@ final class SecureClausesTest extends TestCase
     }
 
     #[DataProvider('rules')]
-    public function test_so_many_answers_are_open_and_one_of_five_counts_as_open(SecureRule $rule, int $window, int $successes, int $days, int $open): void
+    public function test_so_many_answers_are_open_and_one_of_five_counts_as_open(CanDoRule $rule, int $window, int $successes, int $days, int $open): void
     {
         $answers = static fn (int $opened, int $choices): array => [
             ...self::attempts($opened, choices: 5),
@@ -60,7 +60,7 @@ final class SecureClausesTest extends TestCase
     }
 
     #[DataProvider('rules')]
-    public function test_it_is_seen_on_so_many_days(SecureRule $rule, int $window, int $successes, int $days): void
+    public function test_it_is_seen_on_so_many_days(CanDoRule $rule, int $window, int $successes, int $days): void
     {
         self::assertSame([$days, $days, null, true], self::says(ClauseKind::Days, [], $rule, new Spread($days)));
         self::assertSame([$days - 1, $days, null, false], self::says(ClauseKind::Days, [], $rule, new Spread($days - 1)));
@@ -104,27 +104,27 @@ final class SecureClausesTest extends TestCase
 
     public function test_variety_is_two_activities_or_enough_different_things_whichever_is_there(): void
     {
-        $of = static fn (SecureRule $rule, array $activities, array $things): array => self::kinds(
+        $of = static fn (CanDoRule $rule, array $activities, array $things): array => self::kinds(
             [ClauseKind::Activities, ClauseKind::ThingsUsed],
             $rule,
             new Spread(activities: array_values($activities), things: array_values($things)),
         );
 
-        self::assertSame([['activities', 2, 2, true]], $of(SecureRule::Usual, ['a', 'b'], ['pegs']));
-        self::assertSame([['things-used', 2, 2, true]], $of(SecureRule::Usual, ['a'], ['pegs', 'lids']));
-        self::assertSame([['activities', 1, 2, false]], $of(SecureRule::Usual, ['a'], ['pegs']));
-        self::assertSame([['activities', 1, 2, false]], $of(SecureRule::Thorough, ['a'], ['pegs', 'lids']), 'a thorough one wants three');
-        self::assertSame([['things-used', 3, 3, true]], $of(SecureRule::Thorough, ['a'], ['pegs', 'lids', 'corks']));
-        self::assertSame([], $of(SecureRule::Gentle, [], []));
+        self::assertSame([['activities', 2, 2, true]], $of(CanDoRule::Usual, ['a', 'b'], ['pegs']));
+        self::assertSame([['things-used', 2, 2, true]], $of(CanDoRule::Usual, ['a'], ['pegs', 'lids']));
+        self::assertSame([['activities', 1, 2, false]], $of(CanDoRule::Usual, ['a'], ['pegs']));
+        self::assertSame([['activities', 1, 2, false]], $of(CanDoRule::Thorough, ['a'], ['pegs', 'lids']), 'a thorough one wants three');
+        self::assertSame([['things-used', 3, 3, true]], $of(CanDoRule::Thorough, ['a'], ['pegs', 'lids', 'corks']));
+        self::assertSame([], $of(CanDoRule::Gentle, [], []));
     }
 
     public function test_a_thorough_rule_wants_a_week_between_the_first_and_the_last(): void
     {
         $days = static fn (int $between): Spread => new Spread(3, first: Make::day(0), last: Make::day($between));
 
-        self::assertSame([7, 7, null, true], self::says(ClauseKind::WeekApart, [], SecureRule::Thorough, $days(7)));
-        self::assertSame([6, 7, null, false], self::says(ClauseKind::WeekApart, [], SecureRule::Thorough, $days(6)));
-        self::assertNull(self::clause(ClauseKind::WeekApart, [], SecureRule::Usual, $days(0)));
+        self::assertSame([7, 7, null, true], self::says(ClauseKind::WeekApart, [], CanDoRule::Thorough, $days(7)));
+        self::assertSame([6, 7, null, false], self::says(ClauseKind::WeekApart, [], CanDoRule::Thorough, $days(6)));
+        self::assertNull(self::clause(ClauseKind::WeekApart, [], CanDoRule::Usual, $days(0)));
     }
 
     public function test_guesses_are_judged_by_the_median_error_of_the_last_six(): void
@@ -195,12 +195,12 @@ final class SecureClausesTest extends TestCase
     private static function clause(
         ClauseKind $kind,
         array $attempts,
-        SecureRule $rule = SecureRule::Usual,
+        CanDoRule $rule = CanDoRule::Usual,
         Spread $spread = new Spread(),
         float $p = 0.5,
         string $of = self::STEP,
     ): ?Clause {
-        foreach (SecureClauses::of(
+        foreach (CanDoClauses::of(
             $rule,
             Make::wholeMap()->step($of),
             new StepState(
@@ -225,7 +225,7 @@ final class SecureClausesTest extends TestCase
     private static function says(
         ClauseKind $kind,
         array $attempts,
-        SecureRule $rule = SecureRule::Usual,
+        CanDoRule $rule = CanDoRule::Usual,
         Spread $spread = new Spread(),
         string $of = self::STEP,
     ): array {
@@ -239,10 +239,10 @@ final class SecureClausesTest extends TestCase
      *
      * @return list<array{string, int, int, bool}>
      */
-    private static function kinds(array $kinds, SecureRule $rule, Spread $spread): array
+    private static function kinds(array $kinds, CanDoRule $rule, Spread $spread): array
     {
         $clauses = array_filter(
-            SecureClauses::of($rule, Make::wholeMap()->step(self::STEP), new StepState(spread: $spread)),
+            CanDoClauses::of($rule, Make::wholeMap()->step(self::STEP), new StepState(spread: $spread)),
             static fn (Clause $clause): bool => \in_array($clause->kind, $kinds, true),
         );
 
