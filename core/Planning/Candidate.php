@@ -8,10 +8,12 @@ use Pindle\Core\Activity\Activity;
 use Pindle\Core\Advice\RankedStep;
 use Pindle\Core\Advice\Worth;
 use Pindle\Core\Calendar\LocalDate;
+use Pindle\Core\Evidence\CanDoClauses;
+use Pindle\Core\Evidence\Help;
 use Pindle\Core\Evidence\Ladder;
 use Pindle\Core\Skill\Form;
 
-/** One thing one child could do today: a step, in a form, by an activity, and what it would be worth. */
+/** One thing one child could do today: a step, in a form, by an activity, what it would be worth, and what else the same lay-out serves. */
 final readonly class Candidate
 {
     public function __construct(
@@ -20,7 +22,20 @@ final readonly class Candidate
         public ?Form $form,
         public Activity $activity,
         public Worth $worth,
+        public ?self $second = null,
     ) {
+    }
+
+    /** The same with another step of the same activity beside it. */
+    public function beside(self $second): self
+    {
+        return new self($this->learner, $this->ranked, $this->form, $this->activity, $this->worth, $second);
+    }
+
+    /** Whether three questions of it are to settle what closing marks cannot. */
+    public function isCheck(): bool
+    {
+        return CanDoClauses::isCheckDue($this->ranked->step, $this->learner->record->state($this->ranked->step->id));
     }
 
     public function value(): float
@@ -36,7 +51,7 @@ final readonly class Candidate
         return new Course(
             $stepId,
             $this->form,
-            Ladder::help($record->state($stepId)),
+            $this->isCheck() ? Help::Bare : Ladder::help($record->state($stepId)),
             $this->ranked->reason,
             $this->ranked->values,
             $record->mark($stepId),

@@ -82,9 +82,11 @@ final readonly class Candidates
         $candidates = [];
         $steps = 0;
         foreach ($ranked as $step) {
-            $form = Ladder::form(
+            $state = $learner->record->state($step->step->id);
+            // A check is in the last form.
+            $form = CanDoClauses::isCheckDue($step->step, $state) ? $step->step->lastForm() : Ladder::form(
                 $step->step,
-                $learner->record->state($step->step->id),
+                $state,
                 null === $step->step->before ? null : $learner->record->state($step->step->before),
             );
             $activities = array_filter(
@@ -127,7 +129,32 @@ final readonly class Candidates
         }
         usort($candidates, static fn (Candidate $a, Candidate $b): int => $b->value() <=> $a->value());
 
-        return $candidates;
+        return $this->choosing->courses > 1 ? self::paired($candidates) : $candidates;
+    }
+
+    /**
+     * Each with the best other step that the same activity serves; two that are brand new are too much for one sitting.
+     *
+     * @param list<Candidate> $candidates best first
+     *
+     * @return list<Candidate>
+     */
+    private static function paired(array $candidates): array
+    {
+        return array_map(static function (Candidate $one) use ($candidates): Candidate {
+            foreach ($candidates as $other) {
+                if (
+                    $other->activity->id === $one->activity->id
+                    && $other->ranked->step->id !== $one->ranked->step->id
+                    && !($one->ranked->brandNew && $other->ranked->brandNew)
+                    && !$other->isCheck()
+                ) {
+                    return $one->beside($other);
+                }
+            }
+
+            return $one;
+        }, $candidates);
     }
 
     /**

@@ -136,18 +136,18 @@ final readonly class PlanCheck
                     $problems[] = [Problem::LeftAlone, $child->id];
                 }
                 $sitting = $setUp->sittingOf($child->id);
-                $stepId = $sitting?->course()->stepId ?? '';
-                $mark = $learner->record->mark($stepId);
-                if (
-                    !\in_array($stepId, $child->pins, true)
-                    && null === $learner->record->faded($stepId, $request->date)
-                    && (Mark::CanDo === $mark || [] !== $learner->record->missingNeeds($stepId))
-                ) {
-                    $problems[] = [Problem::NotReady, $child->id.' '.$stepId];
+                foreach ($sitting->courses ?? [] as $course) {
+                    if (
+                        !\in_array($course->stepId, $child->pins, true)
+                        && null === $learner->record->faded($course->stepId, $request->date)
+                        && (Mark::CanDo === $learner->record->mark($course->stepId) || [] !== $learner->record->missingNeeds($course->stepId))
+                    ) {
+                        $problems[] = [Problem::NotReady, $child->id.' '.$course->stepId];
+                    }
                 }
                 foreach ($sitting->questions ?? [] as $question) {
                     $forms = $learner->record->map->step($question->stepId)->forms;
-                    if ([] !== $forms && !\in_array($sitting?->course()->form, $forms, true)) {
+                    if ([] !== $forms && !\in_array($sitting?->courseOf($question)->form, $forms, true)) {
                         $problems[] = [Problem::WrongForm, $child->id.' '.$question->stepId];
                     }
                 }

@@ -93,7 +93,7 @@ final readonly class Planner
                     $this->minutesLeft($candidate->learner, $stay),
                 )) {
                     $made = $this->settingOut->sitting($request, $candidate, $this->valueToday($candidate, $stay), \count($sitting->questions));
-                    $sittings[] = $made->course()->asksLike($sitting->course()) ? $made->asking($sitting->questions) : $made;
+                    $sittings[] = $made->asksLike($sitting) ? $made->asking($sitting->questions) : $made;
                 }
             }
             $children = $this->children($request, array_map(static fn (Sitting $sitting): string => $sitting->childId, $sittings));
@@ -129,10 +129,14 @@ final readonly class Planner
      */
     private static function stepsOf(array $setUps, string $childId): array
     {
-        return array_values(array_filter(
-            array_map(static fn (SetUp $setUp): ?string => $setUp->sittingOf($childId)?->course()->stepId, $setUps),
-            is_string(...),
-        ));
+        $steps = [];
+        foreach ($setUps as $setUp) {
+            foreach ($setUp->sittingOf($childId)->courses ?? [] as $course) {
+                $steps[] = $course->stepId;
+            }
+        }
+
+        return $steps;
     }
 
     /**
@@ -326,7 +330,7 @@ final readonly class Planner
         $value = $candidate->value();
         foreach ($today as $setUp) {
             $sitting = $setUp->sittingOf($candidate->learner->child->id);
-            if ($sitting?->course()->stepId === $candidate->ranked->step->id) {
+            if (null !== $sitting && $sitting->isAbout($candidate->ranked->step->id)) {
                 $value *= $this->choosing->triedToday * exp(-$sitting->attempts() / 4);
             }
         }

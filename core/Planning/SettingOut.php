@@ -15,6 +15,7 @@ use Pindle\Core\Caution\Caution;
 use Pindle\Core\Caution\Cautions;
 use Pindle\Core\Child\Child;
 use Pindle\Core\Child\Settings;
+use Pindle\Core\Evidence\CanDoClauses;
 use Pindle\Core\Evidence\LastSitting;
 use Pindle\Core\Question\Kind;
 use Pindle\Core\Question\Prompt;
@@ -37,34 +38,53 @@ final readonly class SettingOut
         $this->layOut = new LayOut($cautions);
     }
 
-    /** A sitting with a candidate's step: so many questions, the first and the last of them sure ones. */
+    /**
+     * A sitting with a candidate's step, and with the one beside it where there is room: so many questions, the first and the last of them sure ones.
+     * Where a check is due, its three questions come first.
+     */
     public function sitting(DayRequest $request, Candidate $candidate, float $value, int $count): Sitting
     {
-        $step = $candidate->ranked->step;
         $record = $candidate->learner->record;
         $random = new Randomizer(new Xoshiro256StarStar(crc32(implode(
             '|',
-            [$request->seed, $request->date->dayNumber, $candidate->learner->child->id, $step->id, $candidate->activity->id],
+            [$request->seed, $request->date->dayNumber, $candidate->learner->child->id, $candidate->ranked->step->id, $candidate->activity->id],
         ))));
-        $sure = $this->sureCandidates($candidate);
         // What goes over the ten waits until that is there.
         $kind = static fn (Step $of): Kind => $candidate->activity->serves[$of->skill->id]->where(
             static fn (Prompt $prompt): bool => (null === $prompt->needs() || $record->servesAsNeed($prompt->needs()))
                 && (!$prompt instanceof Kind\MakeAmount || $prompt->fits($candidate->learner->child->settings->coins)),
         );
         $asked = static fn (?Step $of): ?Sure => null === $of ? null : new Sure($of, $kind($of));
-        $set = QuestionSet::choose(
+        $sure = $this->sureCandidates($candidate);
+        [$opening, $closing] = [SureSteps::first($record, $sure, $request->date), SureSteps::last($record, $sure, $request->date)];
+        $set = static fn (Step $step, int $count, ?Step $opening, ?Step $closing): QuestionSet => QuestionSet::choose(
             $kind($step),
             $step,
             $record->state($step->id)->window->questions,
             $count,
-            $asked(SureSteps::first($record, $sure, $request->date)),
-            $asked(SureSteps::last($record, $sure, $request->date)),
+            $asked($opening),
+            $asked($closing),
             $random,
             $record->state($step->id)->window->wentHard(),
         );
+        $step = $candidate->ranked->step;
+        $other = $candidate->second?->ranked->step;
+        $second = null === $other ? 0 : intdiv($count - 2, 2);
+        $questions = $candidate->isCheck()
+            ? [
+                ...QuestionSet::check($kind($step), $step, $record->state($step->id)->window->questions, CanDoClauses::CHECK, $random),
+                ...\array_slice($set($step, max(2, $count - CanDoClauses::CHECK + 1), $opening, $closing)->questions, 1),
+            ]
+            : $set($step, $count - $second, $opening, $closing)->questions;
+        if ($second > 0 && null !== $other && !$candidate->isCheck()) {
+            $questions = QuestionSet::mixed($questions, $set($other, $second + 2, null, null)->questions);
+        }
+        $courses = [$candidate->course($request->date)];
+        if (null !== $candidate->second) {
+            $courses[] = $candidate->second->course($request->date);
+        }
 
-        return new Sitting($candidate->learner->child->id, [$candidate->course($request->date)], $set->questions, $value, $candidate->worth);
+        return (new Sitting($candidate->learner->child->id, $courses, $questions, $value, $candidate->worth))->withoutIdleCourses();
     }
 
     /**
@@ -84,7 +104,7 @@ final readonly class SettingOut
         array $others,
         array $before = [],
     ): ?SetUp {
-        $forms = array_map(static fn (Sitting $sitting): ?Form => $sitting->course()->form, $sittings);
+        $forms = self::forms($sittings);
         $props = $this->catalogue->props($activity, self::taught($request, $sittings), $forms);
         $where = [$place, $part];
         $laid = [] === $before ? [] : $this->things($request, $activity, $props, $sittings, $span, $where, $others, $before);
@@ -102,6 +122,21 @@ final readonly class SettingOut
         return $setUp->warned($this->warnings($request, $setUp->things(), $span, $place));
     }
 
+    /**
+     * @param list<Sitting> $sittings
+     *
+     * @return list<Form|null> that something is asked in
+     */
+    private static function forms(array $sittings): array
+    {
+        $forms = [];
+        foreach ($sittings as $sitting) {
+            array_push($forms, ...array_map(static fn (Course $course): ?Form => $course->form, $sitting->courses));
+        }
+
+        return $forms;
+    }
+
     /** The same sitting with fewer questions: the first and the last stay. */
     public static function shortened(Sitting $sitting, int $count): Sitting
     {
@@ -110,13 +145,14 @@ final readonly class SettingOut
             $questions = [...\array_slice($questions, 0, $count - 1), $questions[\count($questions) - 1]];
         }
 
-        return $sitting->asking($questions);
+        return $sitting->asking($questions)->withoutIdleCourses();
     }
 
     /** @return list<Step> other steps, no larger than today's, that the activity can ask about in the same form */
     private function sureCandidates(Candidate $candidate): array
     {
         return array_values(array_filter($candidate->learner->record->map->steps, static fn (Step $step): bool => $step->id !== $candidate->ranked->step->id
+            && $step->id !== $candidate->second?->ranked->step->id
             && $step->size <= $candidate->ranked->step->size
             && $candidate->activity->shows($step, [] === $step->forms ? null : $candidate->form)));
     }
@@ -171,10 +207,13 @@ final readonly class SettingOut
             $activity,
             $props,
             array_map(
-                fn (Sitting $sitting): array => [QuestionSet::ofStored($sitting->questions), $this->map->step($sitting->course()->stepId)->size],
+                fn (Sitting $sitting): array => [
+                    QuestionSet::ofStored($sitting->questions),
+                    max(array_map(fn (Course $course): int => $this->map->step($course->stepId)->size, $sitting->courses)),
+                ],
                 $sittings,
             ),
-            array_map(static fn (Sitting $sitting): ?Form => $sitting->course()->form, $sittings),
+            self::forms($sittings),
             $free,
             $request->nearby($span, $where[0]),
             $request->date,

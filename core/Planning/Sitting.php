@@ -80,10 +80,38 @@ final readonly class Sitting
         return $covered;
     }
 
-    /** Tries expected at the step itself: the first and the last question may be of others. */
+    /** Tries expected at what the sitting is for: the first and the last question may be of other steps. */
     public function attempts(): int
     {
-        return \count(array_filter($this->questions, fn (Question $question): bool => $question->stepId === $this->course()->stepId));
+        return \count(array_filter($this->questions, $this->isOfACourse(...)));
+    }
+
+    /** Whether one of its courses is about a step. */
+    public function isAbout(string $stepId): bool
+    {
+        return [] !== array_filter($this->courses, static fn (Course $course): bool => $course->stepId === $stepId);
+    }
+
+    /** The same without a second course that no question is left for. */
+    public function withoutIdleCourses(): self
+    {
+        $met = array_map(static fn (Question $question): string => $question->stepId, $this->questions);
+        $left = array_filter(\array_slice($this->courses, 1), static fn (Course $course): bool => \in_array($course->stepId, $met, true));
+
+        return new self($this->childId, [$this->courses[0], ...array_values($left)], $this->questions, $this->value, $this->worth, $this->hasOldThings);
+    }
+
+    /** Whether questions made for one are still right for the other. */
+    public function asksLike(self $other): bool
+    {
+        $pairs = array_map(null, $this->courses, $other->courses);
+
+        return [] === array_filter($pairs, static fn (array $pair): bool => null === $pair[0] || null === $pair[1] || !$pair[0]->asksLike($pair[1]));
+    }
+
+    private function isOfACourse(Question $question): bool
+    {
+        return $this->isAbout($question->stepId);
     }
 
     /** @param list<Question> $questions */

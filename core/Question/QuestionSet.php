@@ -97,6 +97,47 @@ final readonly class QuestionSet
     }
 
     /**
+     * The questions of a check: open ones at the step, what was least seen and is least sure first. A step with few facts is asked one of them twice.
+     *
+     * @param array<string, array{seen: int, unaided: int}> $asked as for choose
+     * @param int                                           $count 1 and up
+     *
+     * @return list<Question>
+     */
+    public static function check(Kind $kind, Step $step, array $asked, int $count, Randomizer $random): array
+    {
+        $pool = $kind->prompts($step);
+        $open = array_values(array_filter($pool, static fn (Prompt $prompt): bool => $prompt->isOpen())) ?: $pool;
+        $order = self::leastSureFirst($open, $asked, $random);
+        $questions = [];
+        for ($i = 0; $i < $count; ++$i) {
+            $questions[] = new Question($step->id, $order[$i % \count($order)], Level::Check);
+        }
+
+        return $questions;
+    }
+
+    /**
+     * A set with the questions of a second step mixed into it, one after each of its own; what it begins and ends with stays.
+     *
+     * @param list<Question> $questions of the main step
+     * @param list<Question> $others    of the second, of which what is sure is left out
+     *
+     * @return list<Question>
+     */
+    public static function mixed(array $questions, array $others): array
+    {
+        $others = array_values(array_filter($others, static fn (Question $question): bool => Level::Sure !== $question->level));
+        $mixed = \array_slice($questions, 0, 1);
+        foreach (\array_slice($questions, 1, -1) as $i => $question) {
+            array_push($mixed, $question, ...\array_slice($others, $i, 1));
+        }
+        $own = max(0, \count($questions) - 2);
+
+        return [...$mixed, ...\array_slice($others, $own), ...\array_slice($questions, max(1, \count($questions) - 1))];
+    }
+
+    /**
      * @param list<Question> $questions
      *
      * @return list<Question> those that ask something else

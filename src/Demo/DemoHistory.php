@@ -176,13 +176,13 @@ final class DemoHistory
             $own = [];
             foreach (Ending::HadEnough === $ending ? \array_slice($sitting->questions, 0, 3) : $sitting->questions as $number => $question) {
                 [$kind, $step] = [Kind::of($question->prompt), $this->map->step($question->stepId)];
-                $help = Ladder::help($this->records[$childId]->state($question->stepId));
+                $help = Level::Check === $question->level ? Help::Bare : Ladder::help($this->records[$childId]->state($question->stepId));
                 [$outcome, $method, $slip] = $simulated[$childId]->answer($question, $help, $date, $number, $random);
                 $asked = new Asked(
                     $childId,
                     $question,
                     $sitting->course()->stepId,
-                    $sitting->course()->form,
+                    $sitting->courseOf($question)->form,
                     $setUp->activity->id,
                     $setUp->thingIds(),
                     $date,

@@ -10,7 +10,9 @@ use Pindle\Core\Evidence\Attempt;
 use Pindle\Core\Evidence\Help;
 use Pindle\Core\Evidence\Method;
 use Pindle\Core\Evidence\Outcome;
+use Pindle\Core\Evidence\Purpose;
 use Pindle\Core\Evidence\Slip;
+use Pindle\Core\Question\Level;
 use Pindle\Core\Question\Question;
 use Pindle\Core\Skill\Form;
 use Pindle\Core\Skill\SkillMap;
@@ -74,6 +76,7 @@ final readonly class Asked
             $day,
             $deviceId,
             $error,
+            Level::Check === $this->question->level ? Purpose::Check : Purpose::Sitting,
             guess: $guess,
             counted: $counted,
         );

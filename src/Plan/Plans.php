@@ -90,11 +90,16 @@ final readonly class Plans
             }
         }
 
-        return null === $stored || [] === $courses ? null : new Asked(
+        if (null === $stored || [] === $courses) {
+            return null;
+        }
+        $course = array_column($courses, null, 'step')[$stored['step']] ?? $courses[0];
+
+        return new Asked(
             $sitting->childId,
             Stored::readQuestion($stored),
             $courses[0]['step'],
-            Stored::readCourse($courses[0])->form,
+            Stored::readCourse($course)->form,
             $setUp->activityId,
             array_values(array_unique(array_column($setUp->laid, 'thing'))),
             LocalDate::parse($setUp->date),

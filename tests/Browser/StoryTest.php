@@ -65,6 +65,48 @@ final class StoryTest extends BrowserTestCase
         $this->assertAccessible('Evidence');
     }
 
+    public function test_a_day_without_taps_is_closed_in_the_evening_and_at_the_table_by_one_mark(): void
+    {
+        $this->server = new Server(self::TODAY, true);
+        $day = $this->api('/today');
+        $alone = array_values(array_filter($day['setUps'], static fn (array $one): bool => 1 === \count($one['sittings'])));
+        [$setUp, $sitting] = [$alone[0], $alone[0]['sittings'][0]];
+
+        // At the table: past every question without a word, then a tally.
+        $this->open('/table/'.$setUp['id']);
+        foreach ($this->api('/table/'.$setUp['id'])['turns'] as $turn) {
+            $this->chrome->waitForText($turn['ask']);
+            $this->chrome->clickText('Next, without a word');
+        }
+        $this->chrome->waitForText('you did not mark');
+        $this->assertAccessible('Closing');
+        $this->chrome->clickText('I counted them');
+        $this->chrome->click('[aria-label="One fewer"]');
+        $this->chrome->clickText('That many');
+        $this->chrome->waitForText('That was the last question.');
+        $this->chrome->clickText('Finish');
+        $this->chrome->waitForText('Back to Today');
+        $seen = $this->api('/map/'.$sitting['childId'].'/'.$sitting['step']['id'])['history']['seen'][0];
+        self::assertSame('closing', $seen['kind']);
+        self::assertMatchesRegularExpression('/^\d of \d alone$/', $seen['what']);
+
+        // In the evening: the rest of the day on one screen.
+        $rest = array_values(array_filter($this->api('/today')['setUps'], static fn (array $one): bool => 'done' !== $one['state']))[0];
+        $this->open('/');
+        $this->chrome->clickText('Close the day');
+        $this->chrome->waitForText('How did today go?');
+        $this->assertAccessible('Close the day');
+        foreach (array_keys($rest['sittings']) as $row) {
+            $this->chrome->click('[data-close-row]:nth-child('.($row + 1).') button:nth-child(2)');
+        }
+        $this->chrome->clickText('Done for today');
+        $this->chrome->waitForText($rest['name']);
+        usleep(1_500_000);
+        $table = $this->api('/table/'.$rest['id']);
+        self::assertTrue($table['isDone']);
+        self::assertSame(['mostly-alone'], array_values(array_unique(array_column($table['seats'], 'closing'))));
+    }
+
     public function test_an_empty_house_is_led_from_a_child_to_the_cupboard_to_a_plan(): void
     {
         $this->server = new Server(self::TODAY, false);

@@ -1728,10 +1728,13 @@ export interface components {
             step: components["schemas"]["StepView"];
             form?: components["schemas"]["Form"] | (never | null);
             reason: string;
+            second?: components["schemas"]["StepView"] | (never | null);
+            secondReason?: string | null;
             brandNew: boolean;
             questions: number;
             worth: components["schemas"]["WorthPartView"][];
             decision?: components["schemas"]["DecisionView"] | (never | null);
+            alsoDecided: components["schemas"]["DecisionView"][];
         };
         LaidView: {
             thingId: string;

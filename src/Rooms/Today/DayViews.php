@@ -202,6 +202,7 @@ final readonly class DayViews
     {
         $sitting = $stored->sitting;
         $course = $sitting->course();
+        $second = $sitting->courses[1] ?? null;
 
         return new SittingView(
             $stored->id,
@@ -211,10 +212,13 @@ final readonly class DayViews
             $this->views->step($course->stepId),
             $course->form,
             $this->views->reason($course),
+            null === $second ? null : $this->views->step($second->stepId),
+            null === $second ? null : $this->views->reason($second),
             $course->brandNew,
             \count($sitting->questions),
             null === $sitting->worth ? [] : $this->worth($sitting->worth),
             isset($stored->results[0]) ? $this->decision($stored->results[0]) : null,
+            array_map($this->decision(...), \array_slice($stored->results, 1)),
         );
     }
 

@@ -53,6 +53,10 @@ const noticing = ref(false);
 const count = computed(() => (table.value ? doneCount(table.value) : 0));
 const last = computed(() => table.value && newest(table.value));
 const seat = computed(() => table.value && seatOf(table.value, turn.value?.sittingId));
+/** The step of the question: a sitting may have two. */
+const stepNow = computed(() =>
+    seat.value?.second && seat.value.second.id === turn.value?.stepId ? seat.value.second : seat.value!.step,
+);
 const several = computed(() => (table.value?.seats.length ?? 0) > 1);
 
 function tap(outcome: Schemas['Outcome'], guessed?: { guess: number; counted: number }) {
@@ -114,7 +118,8 @@ onBeforeUnmount(() => awake.release());
 
                     <template v-if="turn && seat">
                         <p v-if="!several" class="flex items-center gap-2 text-soft">
-                            <ThreadKnot :thread="seat.thread" /> {{ seat.childName }}: {{ seat.step.name }}, {{ seat.step.reach }}
+                            <ThreadKnot :thread="seat.thread" /> {{ seat.childName }}: {{ stepNow.name }}, {{ stepNow.reach
+                            }}{{ turn.level === 'check' ? ', a short check: without help' : '' }}
                         </p>
                         <p class="text-xl leading-snug font-bold md:text-2xl" data-ask>{{ turn.ask }}</p>
                         <div

@@ -44,10 +44,14 @@ defineProps<{ setUp: Schemas['SetUpView']; number: number }>();
                         <div>
                             <p>
                                 <b>{{ sitting.childName }}</b>: {{ sitting.step.name }}, {{ sitting.step.reach
-                                }}{{ sitting.form ? ', ' + formsWith[sitting.form] : '' }}
+                                }}{{ sitting.form ? ', ' + formsWith[sitting.form] : ''
+                                }}<template v-if="sitting.second"
+                                    >; and {{ sitting.second.name.toLowerCase() }}, {{ sitting.second.reach }}</template
+                                >
                             </p>
                             <p v-if="!sitting.decision" class="text-soft">
                                 {{ sitting.reason }}
+                                <template v-if="sitting.secondReason">And: {{ sitting.secondReason }}</template>
                                 <button
                                     v-if="sitting.worth.length"
                                     type="button"
@@ -64,6 +68,9 @@ defineProps<{ setUp: Schemas['SetUpView']; number: number }>();
                                     ><b>{{ sitting.decision.name }}.</b> {{ sitting.decision.sentence }}
                                     <span class="text-soft">Now {{ markNames[sitting.decision.markAfter] }}.</span></span
                                 >
+                            </p>
+                            <p v-for="also in sitting.alsoDecided" :key="also.sentence" class="text-soft">
+                                The other: <b>{{ also.name }}.</b> {{ also.sentence }}
                             </p>
                         </div>
                     </li>

@@ -9,13 +9,16 @@ import ThreadKnot from '@/kit/ThreadKnot.vue';
 import Wait from '@/kit/Wait.vue';
 import { longDay } from '@/kit/words';
 
+import CloseTheDay from './CloseTheDay.vue';
 import DayDialog from './DayDialog.vue';
 import DayThreads from './DayThreads.vue';
 import SetUpCard from './SetUpCard.vue';
+import './sent';
 
 const router = useRouter();
 const day = useToday();
 const changing = ref(false);
+const closing = ref(false);
 const gathered = ref<Set<string>>(new Set());
 
 const plan = usePlan(() => (changing.value = false));
@@ -45,7 +48,10 @@ function gather(thingId: string) {
                     >
                 </p>
             </div>
-            <Button v-if="day.data.value.planned" @click="changing = true">Change the day</Button>
+            <div v-if="day.data.value.planned" class="flex flex-wrap gap-2">
+                <Button v-if="ahead.length" @click="closing = true">Close the day</Button>
+                <Button @click="changing = true">Change the day</Button>
+            </div>
         </div>
 
         <section v-if="day.data.value.children.length === 0" class="max-w-xl rounded-2xl border border-hem bg-paper p-6">
@@ -122,6 +128,7 @@ function gather(thingId: string) {
                 </aside>
             </div>
         </template>
+        <CloseTheDay v-if="closing" :set-ups="ahead" @close="closing = false" />
         <DayDialog
             :open="changing"
             :day="day.data.value"
