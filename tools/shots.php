@@ -14,7 +14,7 @@ require __DIR__.'/taught.php';
 
 $folder = $argv[1] ?? dirname(__DIR__).'/docs/screenshots';
 $only = $argv[2] ?? null;
-$server = new Server('2026-11-23', true, null, ['PINDLE_LAN' => '1']);
+$server = new Server('2026-11-24', true, null, ['PINDLE_LAN' => '1']);
 $chrome = new Chrome();
 $today = json_decode((string) file_get_contents($server->url.'/api/today'), true);
 $setUp = $today['setUps'][0]['id'];
@@ -35,6 +35,9 @@ $views = [
         usleep(300_000);
     }],
     'evidence' => ["/map/$elder", 1280, 800, static function (Chrome $chrome): void {
+        // The grid is open still, from the picture before.
+        $chrome->driver->executeScript('sessionStorage.clear()');
+        $chrome->driver->navigate()->refresh();
         $chrome->clickText('Every step, as spindles');
         $chrome->click('[data-mark="can-do"]');
         $chrome->click('[role="dialog"] summary');
@@ -143,7 +146,7 @@ foreach ($views as $name => [$path, $width, $height, $act]) {
 $server->stop();
 // A house that begins: the proposal of its first evening.
 if (null === $only || 'first-evening-phone' === $only) {
-    $server = new Server('2026-11-23', false);
+    $server = new Server('2026-11-24', false);
     $chrome->size(390, 844, true);
     $chrome->driver->get($server->url.'/');
     $chrome->type('#name-0', 'Maren');

@@ -19,6 +19,8 @@ use Pindle\Core\Evidence\CanDoClauses;
 use Pindle\Core\Evidence\ClauseKind;
 use Pindle\Core\Evidence\Ladder;
 use Pindle\Core\Evidence\LastSitting;
+use Pindle\Core\Skill\Form;
+use Pindle\Core\Skill\Step;
 
 /** What a child could do today, best first: ranked steps, each by the activities that can show it in its form. */
 final readonly class Candidates
@@ -82,13 +84,7 @@ final readonly class Candidates
         $candidates = [];
         $steps = 0;
         foreach ($ranked as $step) {
-            $state = $learner->record->state($step->step->id);
-            // A check is in the last form.
-            $form = CanDoClauses::isCheckDue($step->step, $state) ? $step->step->lastForm() : Ladder::form(
-                $step->step,
-                $state,
-                null === $step->step->before ? null : $learner->record->state($step->step->before),
-            );
+            $form = self::formOf($learner, $step->step);
             $activities = array_filter(
                 $this->catalogue->showing($step->step, $form),
                 static fn (Activity $activity): bool => !($quiet && $activity->noisy)
@@ -129,32 +125,46 @@ final readonly class Candidates
         }
         usort($candidates, static fn (Candidate $a, Candidate $b): int => $b->value() <=> $a->value());
 
-        return $this->choosing->courses > 1 ? self::paired($candidates) : $candidates;
+        return $this->choosing->courses > 1 ? self::paired($candidates, $ranked) : $candidates;
     }
 
     /**
      * Each with the best other step that the same activity serves; two that are brand new are too much for one sitting.
      *
-     * @param list<Candidate> $candidates best first
+     * @param list<Candidate>  $candidates
+     * @param list<RankedStep> $ranked     best first
      *
      * @return list<Candidate>
      */
-    private static function paired(array $candidates): array
+    private static function paired(array $candidates, array $ranked): array
     {
-        return array_map(static function (Candidate $one) use ($candidates): Candidate {
-            foreach ($candidates as $other) {
-                if (
-                    $other->activity->id === $one->activity->id
-                    && $other->ranked->step->id !== $one->ranked->step->id
-                    && !($one->ranked->brandNew && $other->ranked->brandNew)
-                    && !$other->isCheck()
-                ) {
-                    return $one->beside($other);
+        $forms = [];
+
+        return array_map(static function (Candidate $one) use ($ranked, &$forms): Candidate {
+            foreach ($ranked as $other) {
+                $step = $other->step;
+                if ($step->id === $one->ranked->step->id || ($one->ranked->brandNew && $other->brandNew) || !isset($one->activity->serves[$step->skill->id])) {
+                    continue;
+                }
+                $form = $forms[$step->id] ??= [self::formOf($one->learner, $step)];
+                $isLook = \in_array($other->reason, [Reason::Due, Reason::Slipped, Reason::OneMiss], true);
+                if (Reason::CheckDue !== $other->reason && ($isLook || !$one->activity->checksOnly) && $one->activity->shows($step, $form[0])) {
+                    return $one->beside(new Candidate($one->learner, $other, $form[0], $one->activity, $other->worth));
                 }
             }
 
             return $one;
         }, $candidates);
+    }
+
+    /** The form a step is met in today; a check is in the last one. */
+    private static function formOf(Learner $learner, Step $step): ?Form
+    {
+        $state = $learner->record->state($step->id);
+
+        return CanDoClauses::isCheckDue($step, $state)
+            ? $step->lastForm()
+            : Ladder::form($step, $state, null === $step->before ? null : $learner->record->state($step->before));
     }
 
     /**

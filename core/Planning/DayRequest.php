@@ -27,6 +27,7 @@ final readonly class DayRequest
      * @param list<SetUp>   $held     planned before and kept: activity, children and things stay where they still can, only times and questions may change
      * @param list<string>  $wanted   ids of activities the parent wants today
      * @param list<HouseRule> $rules  what the house does without
+     * @param int|null      $most     set-ups besides what is kept, at least 0: what is put in unasked takes the place of what was there; null for any
      */
     public function __construct(
         public LocalDate $date,
@@ -40,6 +41,7 @@ final readonly class DayRequest
         public array $wanted = [],
         public array $held = [],
         public array $rules = [],
+        public ?int $most = null,
     ) {
         $this->things = HouseRule::allowed($rules, $things);
     }

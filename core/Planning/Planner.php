@@ -53,6 +53,9 @@ final readonly class Planner
 
         $new = $this->heldOnes($request, $day, $candidates);
         while (null !== $next = $this->bestMove($request, $day, $candidates, $best, $new)) {
+            if (null !== $request->most && \count($next) > $request->most) {
+                break;
+            }
             $new = $next;
         }
 

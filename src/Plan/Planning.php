@@ -171,6 +171,7 @@ final readonly class Planning
             $day->wanted,
             $holding && [] !== $kept ? $planned : [],
             $this->house->rules(),
+            $holding && [] !== $kept ? \count($planned) : null,
         );
     }
 

@@ -113,6 +113,24 @@ final class PlannerTest extends TestCase
         self::assertSame([], self::problems($request, $plan));
     }
 
+    public function test_what_comes_unasked_takes_the_place_of_what_was_there_and_is_no_more(): void
+    {
+        $boat = self::boat();
+        $all = self::planner()->plan($boat)->setUps;
+        $of = static fn (?int $most): int => \count(self::planner()->plan(new DayRequest(
+            $boat->date,
+            1,
+            $boat->learners,
+            $boat->windows,
+            $boat->things,
+            $boat->places,
+            most: $most,
+        ))->setUps);
+
+        self::assertGreaterThan(1, \count($all));
+        self::assertSame([0, 1, \count($all)], [$of(0), $of(1), $of(null)]);
+    }
+
     /** Something done at any minute of 9:30 to 9:36 with a little one about, who sat nowhere near it. */
     public function test_what_was_done_late_in_a_window_does_not_empty_the_rest_of_the_day(): void
     {
