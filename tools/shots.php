@@ -18,16 +18,12 @@ $server = new Server('2026-11-24', true, null, ['PINDLE_LAN' => '1']);
 $chrome = new Chrome();
 $today = json_decode((string) file_get_contents($server->url.'/api/today'), true);
 $setUp = $today['setUps'][0]['id'];
-$together = array_values(array_filter($today['setUps'], static fn (array $one): bool => count($one['sittings']) > 1))[0]['id']
-    ?? exit("Nobody does anything together on this day.\n");
-$other = array_values(array_filter($today['setUps'], static fn (array $one): bool => 1 === count($one['sittings']) && $one['id'] !== $setUp))[0]['id'];
 $elder = $today['children'][0]['id'];
 
 $views = [
     'today' => ['/', 1280, 800, null],
     'table' => ["/table/$setUp", 1280, 800, null],
     'table-phone' => ["/table/$setUp", 390, 844, null],
-    'table-together-phone' => ["/table/$together", 390, 844, null],
     'map' => ["/map/$elder", 1280, 800, null],
     'map-steps' => ["/map/$elder", 1280, 800, static function (Chrome $chrome): void {
         $chrome->clickText('Every step, as spindles');
@@ -69,16 +65,9 @@ $views = [
         $chrome->waitForText('Back to Today');
     }],
     'today-phone' => ['/', 390, 844, null],
-    'refused-phone' => ["/table/$other", 390, 844, static function (Chrome $chrome) use ($server, $other): void {
-        refuse($server, $other);
-        $chrome->click('[data-outcome="at-once"]');
-        $chrome->clickText('See what and why');
-    }],
     // Last: from here on the house has a lock.
     'lock-phone' => ['/', 390, 844, static function (Chrome $chrome) use ($server): void {
         lock($server);
-        // What was refused before is no part of this picture.
-        $chrome->driver->executeScript('indexedDB.deleteDatabase("pindle")');
         $chrome->driver->navigate()->refresh();
         $chrome->waitForText('Who is at the door?');
     }],
@@ -102,18 +91,6 @@ function settled(Chrome $chrome): void
     usleep(300_000);
     $chrome->driver->wait(20)->until(static fn (): bool => !$chrome->driver->executeScript($waits));
     usleep(500_000);
-}
-
-/** Another device answers the next question first. */
-function refuse(Server $server, string $setUpId): void
-{
-    $table = json_decode((string) file_get_contents($server->url.'/api/table/'.$setUpId), true);
-    $turn = array_values(array_filter($table['turns'], static fn (array $one): bool => null === $one['done']))[0] ?? exit("All is answered.\n");
-    $attempt = ['sittingId' => $turn['sittingId'], 'questionId' => $turn['questionId'], 'outcome' => 'with-help', 'help' => 'bare', 'at' => 1000 * time()]
-        + ['id' => '0195a000-0000-4000-8000-00000000eeee', 'deviceId' => '0195a000-0000-4000-8000-00000000dddd'];
-    file_get_contents($server->url.'/api/table/'.$setUpId.'/attempts', false, stream_context_create(['http' => [
-        'method' => 'POST', 'header' => "Content-Type: application/json\r\nSec-Fetch-Site: same-origin", 'content' => json_encode($attempt),
-    ]]));
 }
 
 /** A passphrase, two devices and an address on a network of the sample household's own. */
