@@ -71,7 +71,10 @@ final class DayTest extends ApiTestCase
         self::assertContains($answer['mark'] ?? '', ['begun', 'nearly']);
         $end = $this->ask('POST', '/table/'.$setUp['id'].'/finish', ['ending' => 'done'])['ends'][0];
         self::assertSame(['rest-it', 'not-met', 'nearly'], [$end['kind'], $end['markBefore'], $end['markAfter']]);
-        self::assertMatchesRegularExpression('/^\d+ of \d+ without help: nearly there. It rests 6 days, so that you see whether it stays\.$/', $end['sentence']);
+        self::assertMatchesRegularExpression(
+            '/^\d+ of \d+ without help: nearly there. It rests 6 days, so that you see whether it stays\.$/',
+            $end['sentence'],
+        );
 
         $day = $this->ask('GET', '/today');
         $done = array_values(array_filter($day['setUps'], static fn (array $one): bool => 'done' === $one['state']));
