@@ -21,7 +21,7 @@ final readonly class Run
     /** @return list<self> every way of choosing, with a parent who taps all; then Pindle's with the other parents */
     public static function all(bool $withParents): array
     {
-        // The ways to compare with have one step a sitting; of two, the random one is printed beside.
+        // The ways to compare with have one step a sitting.
         $one = new Choosing(courses: 1);
         $runs = array_map(static fn (Way $way): self => new self(
             $way->value,

@@ -9,6 +9,7 @@ use Pindle\Core\Advice\Decision;
 use Pindle\Core\Advice\Ending;
 use Pindle\Core\Advice\RankedStep;
 use Pindle\Core\Advice\Ranking;
+use Pindle\Core\Advice\Resting;
 use Pindle\Core\Advice\SureSteps;
 use Pindle\Core\Advice\Choosing;
 use Pindle\Core\Advice\LiveAdvice;
@@ -51,7 +52,7 @@ use Random\Randomizer;
 final class SixtyDays
 {
     public const LEARNT = ['known at the start', 'known after 60 days', 'learnt', 'known 30 days later', 'learnt and still there'];
-    public const MARKS = ['marks found', 'false', 'false below 0.6', 'false where forgotten fast', 'lost though known'];
+    public const MARKS = ['marks found', 'false', 'false below 0.6', 'false where forgotten fast', 'false where a look is due', 'lost though known'];
     public const SITTINGS = ['sittings', 'on known steps', 'most tries at one step in 30 days'];
 
     private const DAYS = 60;
@@ -238,7 +239,7 @@ final class SixtyDays
     {
         return array_values(array_filter(
             Ranking::of($record, $on, max(1, $questions - 2), choosing: $choosing),
-            fn (RankedStep $step): bool => !isset($this->resting[$step->step->id]) || !$this->resting[$step->step->id]->isAfter($on),
+            fn (RankedStep $step): bool => !Resting::holds($step, $record, $this->resting, $on),
         ));
     }
 

@@ -56,10 +56,16 @@ final class Tracing
         return null === $choices ? self::OPEN_GUESS : max(self::OPEN_GUESS, 1 / $choices);
     }
 
-    /** Likelihood ratio of "known" to "not known" for an outcome. Success never counts against, anything else never for. */
-    public static function ratio(float $weight, float $guess, bool $success): float
+    /**
+     * Likelihood ratio of "known" to "not known" for an outcome. Success never counts against, anything else never for.
+     *
+     * @param float $weight how far it speaks for knowing, 0 to 1
+     * @param float $guess  chance to be right without knowing, above 0 and under 1
+     * @param float $slip   chance to miss although it is known, above 0 and under 1
+     */
+    public static function ratio(float $weight, float $guess, bool $success, float $slip = self::SLIP): float
     {
-        $ratio = ((1 - self::SLIP) / $guess) ** $weight * (self::SLIP / (1 - $guess)) ** (1 - $weight);
+        $ratio = ((1 - $slip) / $guess) ** $weight * ($slip / (1 - $guess)) ** (1 - $weight);
 
         return $success ? max(1.0, $ratio) : min(1.0, $ratio);
     }

@@ -6,6 +6,7 @@ namespace Pindle\Core\FirstLook;
 
 use Pindle\Core\Evidence\InvalidEvidence;
 use Pindle\Core\Evidence\Outcome;
+use Pindle\Core\Evidence\Tracing;
 use Pindle\Core\Skill\Step;
 
 /** What was seen of one tiny task of a first look. */
@@ -35,8 +36,7 @@ final readonly class Answer
     {
         $weight = $this->outcome->weight($step->skill->isQuick());
         $guess = null === $this->choices ? self::GUESS : max(self::GUESS, 1 / $this->choices);
-        $ratio = ((1 - self::SLIP) / $guess) ** $weight * (self::SLIP / (1 - $guess)) ** (1 - $weight);
 
-        return $this->outcome->isSuccess() ? max(1.0, $ratio) : min(1.0, $ratio);
+        return Tracing::ratio($weight, $guess, $this->outcome->isSuccess(), self::SLIP);
     }
 }

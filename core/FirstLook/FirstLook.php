@@ -30,7 +30,6 @@ final readonly class FirstLook
     public const YOUNG = 42;
     public const MOST_WHEN_YOUNG = 8;
     public const WELL_WHEN_YOUNG = 0.65;
-    private const EASIEST = 1;
 
     /** So many of the least certain steps are weighed for the next task. */
     private const WEIGHED = 24;
@@ -146,7 +145,7 @@ final readonly class FirstLook
         $easy = array_filter($chances, static fn (float $chance): bool => $chance >= self::EASY_FROM && $chance <= self::EASY_TO);
         if ([] === $easy) {
             arsort($chances);
-            $easy = \array_slice($chances, 0, self::EASIEST, true);
+            $easy = \array_slice($chances, 0, 1, true);
         }
 
         return $easy;

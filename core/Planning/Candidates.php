@@ -13,6 +13,7 @@ use Pindle\Core\Advice\Choosing;
 use Pindle\Core\Advice\RankedStep;
 use Pindle\Core\Advice\Ranking;
 use Pindle\Core\Advice\Reason;
+use Pindle\Core\Advice\Resting;
 use Pindle\Core\Advice\Worth;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Evidence\CanDoClauses;
@@ -70,16 +71,10 @@ final readonly class Candidates
         $size = $learner->child->setSizeOn($on);
         // The first and the last question are of other steps.
         $attempts = max($size->fewest, $size->fitting(($longest - self::USUAL_SET_UP) * 60, self::USUAL_SECONDS)) - 2;
-        $all = array_values(array_filter(
+        $ranked = array_values(array_filter(
             Ranking::of($learner->record, $on, $attempts, $learner->child->pins, $learner->child->focus, $this->choosing),
-            static fn (RankedStep $step): bool => !isset($learner->resting[$step->step->id]) || !$learner->resting[$step->step->id]->isAfter($on),
+            static fn (RankedStep $step): bool => !Resting::holds($step, $learner->record, $learner->resting, $on),
         ));
-        $ranked = $all;
-        // What is laid out stays, also where something new was begun meanwhile.
-        $allowed = array_fill_keys(array_map(static fn (RankedStep $step): string => $step->step->id, $ranked), true);
-        if ([] !== $held) {
-            array_push($ranked, ...array_filter($all, static fn (RankedStep $step): bool => !isset($allowed[$step->step->id])));
-        }
 
         $candidates = [];
         $steps = 0;
@@ -113,7 +108,7 @@ final readonly class Candidates
             $turn = static fn (Candidate $candidate): int => crc32($on->dayNumber.$candidate->activity->id);
             usort($found, static fn (Candidate $a, Candidate $b): int => [$b->value(), $turn($b)] <=> [$a->value(), $turn($a)]);
             // Far down the list nothing is worth the search, unless it is wanted or held.
-            $best = ++$steps > self::STEPS || !isset($allowed[$step->step->id]) ? [] : \array_slice($found, 0, self::ACTIVITIES_A_STEP);
+            $best = ++$steps > self::STEPS ? [] : \array_slice($found, 0, self::ACTIVITIES_A_STEP);
             $rest = array_filter(
                 \array_slice($found, \count($best)),
                 static fn (Candidate $candidate): bool => \in_array($candidate->activity->id, [...$wanted, ...$held], true),

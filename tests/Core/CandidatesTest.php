@@ -6,7 +6,10 @@ namespace Pindle\Tests\Core;
 
 use PHPUnit\Framework\TestCase;
 use Pindle\Core\Activity\Place;
+use Pindle\Core\Advice\RankedStep;
 use Pindle\Core\Advice\Reason;
+use Pindle\Core\Advice\Resting;
+use Pindle\Core\Advice\Worth;
 use Pindle\Core\Child\NamingNumerals;
 use Pindle\Core\Child\Settings;
 use Pindle\Core\Child\WayIn;
@@ -136,6 +139,26 @@ final class CandidatesTest extends TestCase
 
         self::assertSame([], self::of($learner, 2, self::STEP));
         self::assertNotSame([], self::of($learner, 3, self::STEP));
+    }
+
+    public function test_a_step_that_slipped_does_not_rest_nor_one_that_is_nearly_there_and_pinned(): void
+    {
+        $record = Make::record([
+            ...array_map(static fn (int $i): Attempt => Make::anAttempt('say-count@5', 0, minute: $i), [1, 2]),
+            Make::anAttempt('count-moves@3', 0, Outcome::WithHelp),
+        ]);
+        $until = ['say-count@5' => Make::day(6), 'count-moves@3' => Make::day(6)];
+        $holds = static fn (string $step, Reason $reason, int $day): bool => Resting::holds(
+            new RankedStep($record->map->step($step), new Worth(0.1, 0.0, 0.0, 0.0, 1.0, 1.0), false, $reason, []),
+            $record,
+            $until,
+            Make::day($day),
+        );
+
+        self::assertSame([true, false], [$holds('say-count@5', Reason::AlmostThere, 5), $holds('say-count@5', Reason::AlmostThere, 6)]);
+        self::assertFalse($holds('say-count@5', Reason::Pinned, 1));
+        self::assertFalse($holds('say-count@5', Reason::Slipped, 1));
+        self::assertTrue($holds('count-moves@3', Reason::Pinned, 1), 'the child had enough of it: a pin does not bring it back');
     }
 
     public function test_a_quiet_day_and_a_wet_one_leave_out_what_does_not_do(): void

@@ -1,5 +1,6 @@
 import type { Schemas } from '@/api/client';
 import type { Item } from '@/api/outbox/items';
+import { closingMarks as closingWords } from '@/generated/words';
 
 /** The table as one document: what the server said, with what was tapped since. Each of these gives a new one. */
 export type Table = Schemas['TableView'];
@@ -50,7 +51,7 @@ export const current = (table: Table, passed: string[]): Turn | undefined =>
 
 /** How a sitting went on the whole: a mark, a tally, or that it is not counted. */
 export type Closed = { sittingId: string; mark?: Schemas['ClosingMark']; alone?: number; of?: number; skip?: boolean };
-export const closingMarks: Schemas['ClosingMark'][] = ['all-alone', 'mostly-alone', 'mostly-with-me', 'not-yet'];
+export const closingMarks = Object.keys(closingWords) as Schemas['ClosingMark'][];
 
 /** Questions of a sitting that nobody tapped, those of its own steps. */
 export const untapped = (table: Table, seat: Seat): number =>
