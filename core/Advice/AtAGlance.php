@@ -7,6 +7,7 @@ namespace Pindle\Core\Advice;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Evidence\ChildRecord;
 use Pindle\Core\Evidence\Mark;
+use Pindle\Core\Evidence\TakenAsKnown;
 use Pindle\Core\Skill\Step;
 use Pindle\Core\Skill\Strand;
 
@@ -47,7 +48,7 @@ final readonly class AtAGlance
             }
         }
         foreach ($ranked as $one) {
-            if ($one->step->skill->strand === $strand && !$record->state($one->step->id)->isTried() && !$record->isTakenAsKnown($one->step->id)) {
+            if ($one->step->skill->strand === $strand && !$record->state($one->step->id)->isTried() && !TakenAsKnown::is($one->step->id, $record)) {
                 $next = $one->step;
                 break;
             }

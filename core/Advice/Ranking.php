@@ -10,6 +10,7 @@ use Pindle\Core\Evidence\ChildRecord;
 use Pindle\Core\Evidence\ClauseKind;
 use Pindle\Core\Evidence\Mark;
 use Pindle\Core\Evidence\StepState;
+use Pindle\Core\Evidence\TakenAsKnown;
 use Pindle\Core\Evidence\Tracing;
 use Pindle\Core\Skill\Step;
 
@@ -57,7 +58,7 @@ final readonly class Ranking
                 $touched[$strand] = $day;
             }
         }
-        [$this->states, $this->marks, $this->touched, $this->taken] = [$states, $marks, $touched, $record->takenAsKnown()];
+        [$this->states, $this->marks, $this->touched, $this->taken] = [$states, $marks, $touched, TakenAsKnown::all($record)];
         $doubted = [];
         foreach ($record->map->steps as $id => $step) {
             $need = Mark::CanDo === $marks[$id] ? null : $this->doubtedNeed($step);

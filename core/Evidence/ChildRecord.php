@@ -241,43 +241,10 @@ final readonly class ChildRecord
         return false;
     }
 
-    /**
-     * Not met or Begun by its own row, and yet not in question: implied, or something that is Can do stands on it. A miss of its own since then
-     * puts it in question again.
-     */
-    public function isTakenAsKnown(string $stepId): bool
-    {
-        $state = $this->state($stepId);
-        if ($state->mark()->isGround()) {
-            return false;
-        }
-
-        return $state->isImplied() || $this->standsUnder($stepId, $state, $this->canDos());
-    }
-
-    /**
-     * All that is taken as known, at once.
-     *
-     * @return array<string, true> by step id
-     */
-    public function takenAsKnown(): array
-    {
-        $canDos = $this->canDos();
-        $taken = [];
-        foreach (array_keys($this->map->steps) as $stepId) {
-            $state = $this->state($stepId);
-            if (!$state->mark()->isGround() && ($state->isImplied() || $this->standsUnder($stepId, $state, $canDos))) {
-                $taken[$stepId] = true;
-            }
-        }
-
-        return $taken;
-    }
-
     /** Good enough for what builds on it. */
     public function servesAsNeed(string $stepId): bool
     {
-        return $this->mark($stepId)->isGround() || $this->isTakenAsKnown($stepId);
+        return $this->mark($stepId)->isGround() || TakenAsKnown::is($stepId, $this);
     }
 
     /** @return list<string> needs of a step that are not there yet */
@@ -313,29 +280,6 @@ final readonly class ChildRecord
         $looks = $this->looks->replacing($this->state($seen->stepId)->looks, self::known($states, $seen->stepId)->looks ?? new Looks());
 
         return new self($this->map, $this->settings, $states, self::sittingsAfter($this->lastSittings, $seen), $looks, $seen);
-    }
-
-    /** @return list<string> ids of the steps that are Can do */
-    private function canDos(): array
-    {
-        return array_values(array_filter(array_keys($this->states), fn (string $stepId): bool => Mark::CanDo === $this->state($stepId)->mark()));
-    }
-
-    /** @param list<string> $canDos */
-    private function standsUnder(string $stepId, StepState $state, array $canDos): bool
-    {
-        $missed = $state->lastMiss();
-        foreach ($canDos as $canDo) {
-            if ($this->map->isNeededBy($stepId, $canDo)) {
-                $by = $this->state($canDo);
-                $since = $by->standing->canDoSince;
-                if ((null === $missed || null === $since || !$missed->isAfter($since)) && ($state->isTried() || $by->isTried())) {
-                    return true;
-                }
-            }
-        }
-
-        return false;
     }
 
     /**

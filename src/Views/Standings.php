@@ -10,6 +10,7 @@ use Pindle\Core\Evidence\CanDoClauses;
 use Pindle\Core\Evidence\ChildRecord;
 use Pindle\Core\Evidence\Mark;
 use Pindle\Core\Evidence\StepState;
+use Pindle\Core\Evidence\TakenAsKnown;
 use Pindle\Core\Skill\Step;
 
 /** Says where a step of one child stands, on the map and wherever a mark is shown. */
@@ -26,7 +27,7 @@ final readonly class Standings
 
         return new StandingView(
             $state->mark(),
-            $record->isTakenAsKnown($stepId),
+            TakenAsKnown::is($stepId, $record),
             $look,
             $this->beside($record, $record->map->step($stepId), $state, $look, $on),
             null !== $state->standing->byHand,

@@ -15,6 +15,7 @@ use Pindle\Core\Evidence\Help;
 use Pindle\Core\Evidence\Mark;
 use Pindle\Core\Evidence\Outcome;
 use Pindle\Core\Evidence\Slip;
+use Pindle\Core\Evidence\TakenAsKnown;
 use Pindle\Core\Evidence\Tracing;
 use Pindle\Tests\Make;
 use Random\Engine\Xoshiro256StarStar;
@@ -123,25 +124,25 @@ final class ChildRecordTest extends TestCase
     {
         $record = Make::record([Make::anAttempt('say-count@3', 0, Outcome::NotYet), ...self::like('say-count@10', 10)]);
 
-        self::assertSame([Mark::Begun, true], [$record->mark('say-count@3'), $record->isTakenAsKnown('say-count@3')], 'far below, with a miss from before');
-        self::assertSame([Mark::NotMet, true], [$record->mark('say-count@5'), $record->isTakenAsKnown('say-count@5')]);
+        self::assertSame([Mark::Begun, true], [$record->mark('say-count@3'), TakenAsKnown::is('say-count@3', $record)], 'far below, with a miss from before');
+        self::assertSame([Mark::NotMet, true], [$record->mark('say-count@5'), TakenAsKnown::is('say-count@5', $record)]);
         self::assertTrue($record->servesAsNeed('say-count@3'));
-        self::assertArrayHasKey('say-count@3', $record->takenAsKnown());
+        self::assertArrayHasKey('say-count@3', TakenAsKnown::all($record));
         $missed = $record->with(Make::anAttempt('say-count@3', 12, Outcome::NotYet));
-        self::assertFalse($missed->isTakenAsKnown('say-count@3'));
-        self::assertArrayNotHasKey('say-count@3', $missed->takenAsKnown());
+        self::assertFalse(TakenAsKnown::is('say-count@3', $missed));
+        self::assertArrayNotHasKey('say-count@3', TakenAsKnown::all($missed));
         $sameDay = $record->with(Make::anAttempt('say-count@3', 11, Outcome::NotYet));
-        self::assertTrue($sameDay->isTakenAsKnown('say-count@3'), 'on the day itself it is not since');
-        self::assertFalse($record->isTakenAsKnown('say-count@10'), 'Can do keeps its own');
-        self::assertFalse($record->isTakenAsKnown('say-count@20'), 'nothing stands on it');
+        self::assertTrue(TakenAsKnown::is('say-count@3', $sameDay), 'on the day itself it is not since');
+        self::assertFalse(TakenAsKnown::is('say-count@10', $record), 'Can do keeps its own');
+        self::assertFalse(TakenAsKnown::is('say-count@20', $record), 'nothing stands on it');
     }
 
     public function test_a_mark_set_by_hand_alone_takes_nothing_below_as_known(): void
     {
         $set = [Make::handMark('say-count@10', 0, Mark::CanDo)];
 
-        self::assertFalse(Make::record($set)->isTakenAsKnown('say-count@5'), 'nobody ever asked either of them');
-        self::assertTrue(Make::record([...$set, Make::anAttempt('say-count@5', -1, Outcome::WithHelp)])->isTakenAsKnown('say-count@5'));
+        self::assertFalse(TakenAsKnown::is('say-count@5', Make::record($set)), 'nobody ever asked either of them');
+        self::assertTrue(TakenAsKnown::is('say-count@5', Make::record([...$set, Make::anAttempt('say-count@5', -1, Outcome::WithHelp)])));
     }
 
     public function test_a_child_who_forgets_fast_is_looked_at_sooner_and_only_by_one_sum(): void
