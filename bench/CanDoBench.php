@@ -21,7 +21,7 @@ use Pindle\Core\Skill\SkillMap;
 use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
 
-/** How many sittings it takes to find that a step the child knows is Secure, by each of the three rules. */
+/** How many sittings it takes to find that a step the child knows is Can do, by each of the three rules. */
 final class CanDoBench
 {
     private const MOST_SITTINGS = 30;
@@ -36,7 +36,7 @@ final class CanDoBench
         foreach (CanDoRule::cases() as $rule) {
             $random = new Randomizer(new Xoshiro256StarStar(90_000 + $number));
             $start = LocalDate::parse('2026-01-01');
-            $child = $simulator->child($this->map, FirstLookBench::AGES[$number % \count(FirstLookBench::AGES)], $random, $start);
+            $child = $simulator->child($this->map, FirstLookBench::months($number), $random, $start);
             $known = array_values(array_filter(array_keys($this->map->steps), static fn (string $id): bool => $child->knows($id, $start)));
             foreach (\array_slice($random->shuffleArray($known), 0, self::STEPS_A_CHILD) as $stepId) {
                 $this->figures->add($rule->value, 'sittings', (float) $this->sittings($rule, $child, $stepId, $start, $random));
@@ -44,7 +44,7 @@ final class CanDoBench
         }
     }
 
-    /** Six questions at the step every other day, until it is Secure. */
+    /** Six questions at the step every other day, until it is Can do. */
     private function sittings(CanDoRule $rule, SimulatedChild $child, string $stepId, LocalDate $start, Randomizer $random): int
     {
         $record = ChildRecord::blank($this->map, new Settings(canDoRule: $rule));

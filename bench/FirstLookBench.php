@@ -34,12 +34,18 @@ final class FirstLookBench
     {
     }
 
+    /** The age of a child in whole months: all ages in turn. */
+    public static function months(int $number): int
+    {
+        return self::AGES[$number % \count(self::AGES)];
+    }
+
     public function child(Simulator $simulator, int $number): void
     {
         foreach (['adaptive', 'map order'] as $way) {
             // The same child for every way of asking.
             $random = new Randomizer(new Xoshiro256StarStar(1000 + $number));
-            $months = self::AGES[$number % \count(self::AGES)];
+            $months = self::months($number);
             $day = LocalDate::parse('2026-01-01');
             $child = $simulator->child($this->map, $months, $random, $day);
             $known = [];

@@ -51,44 +51,17 @@ use Random\Randomizer;
  */
 final class SixtyDays
 {
-    public const LEARNT = ['known at the start', 'known after 60 days', 'learnt', 'known 30 days later', 'learnt and still there'];
-    public const MARKS = ['marks found', 'false', 'false below 0.6', 'false where forgotten fast', 'false where a look is due', 'lost though known'];
-    public const SITTINGS = ['sittings', 'on known steps', 'most tries at one step in 30 days'];
-
     private const DAYS = 60;
     private const IDLE = 30;
     private const SITTINGS_A_DAY = 2;
 
-    /** Tries at one step are counted over so many days. */
-    private const MONTH = 30;
-
-    /** A mark is quite wrong where the true chance is under this. */
-    private const QUITE_WRONG = 0.6;
-
-    private SimulatedChild $child;
-    private ChildRecord $record;
-    private Randomizer $random;
+    private Life $life;
 
     /** @var array<string, true> steps that went perfectly once, for the way that takes the map in order */
     private array $passed = [];
 
-    /** @var array<string, LocalDate> step id => the day it may come back */
-    private array $resting = [];
-
     /** @var array<string, array<string, true>> step id => the steps that some activity can ask about as well */
     private readonly array $partners;
-
-    /** @var array<string, list<int>> step id => days of its tries */
-    private array $tries = [];
-
-    /** @var array<string, bool> whether the child knew the steps of this sitting before it began: what goes wrong in it is practice as well */
-    private array $knew = [];
-
-    private int $sittings = 0;
-    private int $onKnown = 0;
-
-    /** @var list<bool> for every mark that was lost, whether the child still knew the step */
-    private array $lost = [];
 
     public function __construct(private readonly SkillMap $map, Catalogue $catalogue, private readonly Figures $figures)
     {
@@ -113,39 +86,27 @@ final class SixtyDays
     public function child(Simulator $simulator, int $number, array $runs): void
     {
         $start = LocalDate::parse('2026-01-01');
-        $months = FirstLookBench::AGES[$number % \count(FirstLookBench::AGES)];
-        $random = new Randomizer(new Xoshiro256StarStar(50_000 + $number));
-        $child = $simulator->child($this->map, $months, $random, $start);
-        $before = $this->known($child, $start);
-        $record = $this->firstLook($child, $months, $start, $random);
+        $beginning = Life::begin($this->map, $simulator, FirstLookBench::months($number), $number, $start);
+        $days = [];
+        for ($day = 1; $day <= self::DAYS; ++$day) {
+            $days[$day] = $beginning->child->isMissed($start->plusDays($day)) ? 0 : self::SITTINGS_A_DAY;
+        }
         foreach ($runs as $run) {
-            $this->begin(clone $child, $record, new Randomizer(new Xoshiro256StarStar(70_000 + $number)));
-            for ($day = 1; $day <= self::DAYS; ++$day) {
-                $on = $start->plusDays($day);
-                for ($sitting = 0; $sitting < self::SITTINGS_A_DAY && !$this->child->isMissed($on); ++$sitting) {
-                    $this->sit($run, $on, $sitting, SetSize::atAge($months)->most);
-                }
+            $this->live($beginning->with($run->parent, $run->choosing, 70_000 + $number), $run, $start, $days);
+            $this->measure($run->row, $start);
+        }
+    }
+
+    /** @param array<int, int> $days so many days after the start => sittings on that day */
+    public function live(Life $life, Run $run, LocalDate $start, array $days): void
+    {
+        $this->life = $life;
+        $this->passed = [];
+        foreach ($days as $day => $sittings) {
+            for ($sitting = 0; $sitting < $sittings; ++$sitting) {
+                $this->sit($run, $start->plusDays($day), $sitting, SetSize::atAge($life->months)->most);
             }
-            $this->measure($run->row, $before, $start);
         }
-    }
-
-    private function begin(SimulatedChild $child, ChildRecord $record, Randomizer $random): void
-    {
-        [$this->child, $this->record, $this->random] = [$child, $record, $random];
-        $this->passed = $this->resting = $this->tries = $this->lost = [];
-        $this->sittings = $this->onKnown = 0;
-    }
-
-    private function firstLook(SimulatedChild $child, int $months, LocalDate $on, Randomizer $random): ChildRecord
-    {
-        $look = FirstLook::of($this->map, $months, [], [], $random);
-        for ($task = 0; null !== ($stepId = $look->next(array_keys($this->map->steps))); ++$task) {
-            [$outcome] = $child->answer(self::question($stepId, $task), Help::Bare, $on, $task, $random);
-            $look = $look->with(new Answer($stepId, $outcome), $random);
-        }
-
-        return ChildRecord::blank($this->map, priors: $look->chances());
     }
 
     private function sit(Run $run, LocalDate $on, int $sitting, int $questions): void
@@ -154,57 +115,13 @@ final class SixtyDays
         if ([] === $courses) {
             return;
         }
-        $before = $this->record;
-        $main = $courses[0];
-        ++$this->sittings;
-        $this->onKnown += !$before->state($main)->standing->isCanDo() && $this->child->knows($main, $on) ? 1 : 0;
-        $check = CanDoClauses::isCheckDue($this->map->step($main), $before->state($main));
-        $ids = $this->steps($run, $courses, $on, $questions, $check);
-        $seen = $noted = $unnoted = $helps = $this->knew = [];
-        foreach (array_unique($ids) as $id) {
-            $this->knew[$id] = $this->child->knows($id, $on);
-        }
-        foreach ($ids as $i => $id) {
-            if (\count(array_filter($seen, static fn (Outcome $outcome): bool => Outcome::NotYet === $outcome)) >= LiveAdvice::MOST_NOT_YET) {
-                break;
-            }
-            $isCheck = $check && $id === $main && $i < CanDoClauses::CHECK;
-            // Where nothing is tapped, help fades from question to question.
-            $help = $isCheck ? Help::Bare : $helps[$id] ?? Ladder::help($this->record->state($id));
-            $question = self::question($id, $isCheck ? 2 * $i : $i);
-            [$outcome] = $this->child->answer($question, $help, $on, $i, $this->random);
-            $this->tries[$id][] = $on->dayNumber;
-            $seen[] = $outcome;
-            $tapped = $isCheck ? $outcome : $run->parent->tap($outcome, $this->random);
-            if (null === $tapped) {
-                $unnoted[] = [$question, $help, $outcome, $i];
-                $helps[$id] = $help->less();
-                continue;
-            }
-            $noted[] = $this->attempt($question, $help, $tapped, $on, $sitting, $i, $isCheck ? Purpose::Check : Purpose::Sitting);
-            $this->note($noted[\count($noted) - 1]);
-            unset($helps[$id]);
-        }
-        foreach ($run->parent->writesDown($seen) ? $unnoted : [] as [$question, $help, $outcome, $i]) {
-            $noted[] = $this->attempt($question, $help, $outcome, $on, $sitting, $i, Purpose::Sitting);
-            $this->note($noted[\count($noted) - 1]);
-        }
-        $closing = $run->parent->closes(array_column($unnoted, 2), $this->random);
-        if (null !== $closing) {
-            foreach ($courses as $nth => $stepId) {
-                $covered = array_filter($unnoted, static fn (array $one): bool => $one[0]->stepId === $stepId && Help::Bare === $one[1]);
-                $this->note($this->closing($stepId, $closing, \count($covered), $on, $sitting, $nth));
-            }
-        }
-        foreach ($courses as $stepId) {
-            $own = array_values(array_filter($noted, static fn (Attempt $attempt): bool => $attempt->stepId === $stepId));
-            if ([] !== $own && [] === array_filter($own, static fn (Attempt $attempt): bool => !$attempt->isUnaided())) {
-                $this->passed[$stepId] = true;
-            }
-            $decision = Decision::after($stepId, $own, $before->mark($stepId), $this->record, Ending::Done, $on, $run->choosing);
-            if (null !== $decision->days) {
-                $this->resting[$stepId] = $on->plusDays($decision->days);
-            }
+        // Another activity and other things each day a step is met.
+        $kind = ($on->dayNumber + $sitting) % 3;
+        $spot = new Spot($on, \sprintf('%05d-%d', $on->dayNumber, $sitting), 540 + 120 * $sitting, 'activity-'.$kind, ['thing-'.$kind]);
+        $noted = $this->life->sit($this->questions($run, $courses, $on, $questions), $courses, $spot);
+        $own = array_filter($noted, static fn (Attempt $attempt): bool => $attempt->stepId === $courses[0]);
+        if ([] !== $own && [] === array_filter($own, static fn (Attempt $attempt): bool => !$attempt->isUnaided())) {
+            $this->passed[$courses[0]] = true;
         }
     }
 
@@ -220,7 +137,7 @@ final class SixtyDays
 
             return null === $one ? [] : [$one];
         }
-        $ranked = $this->ranked(Way::Pindle === $run->way ? $this->record : $this->seen($on), $on, $questions, $run->choosing);
+        $ranked = $this->ranked(Way::Pindle === $run->way ? $this->life->record : $this->seen($on), $on, $questions, $run->choosing);
         $main = array_shift($ranked);
         if (null === $main) {
             return [];
@@ -239,7 +156,7 @@ final class SixtyDays
     {
         return array_values(array_filter(
             Ranking::of($record, $on, max(1, $questions - 2), choosing: $choosing),
-            fn (RankedStep $step): bool => !Resting::holds($step, $record, $this->resting, $on),
+            fn (RankedStep $step): bool => !Resting::holds($step, $record, $this->life->resting, $on),
         ));
     }
 
@@ -248,10 +165,10 @@ final class SixtyDays
     {
         $states = [];
         foreach ($this->map->steps as $id => $step) {
-            $state = $this->record->state($id);
-            $knows = $this->child->knows($id, $on);
-            $p = max(Tracing::LEAST, min(Tracing::MOST, $this->child->chance($id, $on)));
-            $fades = $knows ? max(1.0, $this->child->daysLeft($id, $on)) : 4.0;
+            $state = $this->life->record->state($id);
+            $knows = $this->life->child->knows($id, $on);
+            $p = max(Tracing::LEAST, min(Tracing::MOST, $this->life->child->chance($id, $on)));
+            $fades = $knows ? max(1.0, $this->life->child->daysLeft($id, $on)) : 4.0;
             $states[$id] = new StepState(
                 $p,
                 $knows ? new Memory($fades <= 3.0 ? 1.0 : $fades, $on->plusDays($fades <= 3.0 ? -1 : 0)) : new Memory(),
@@ -263,19 +180,19 @@ final class SixtyDays
             );
         }
 
-        return ChildRecord::kept($this->map, $this->record->settings, $states, $this->record->lastSittings);
+        return ChildRecord::kept($this->map, $this->life->record->settings, $states, $this->life->record->lastSittings);
     }
 
     private function randomReady(LocalDate $on): ?string
     {
         $ready = [];
         foreach ($this->map->steps as $step) {
-            if (Mark::CanDo !== $this->record->mark($step->id) && [] === $this->record->missingNeeds($step->id)) {
+            if (Mark::CanDo !== $this->life->record->mark($step->id) && [] === $this->life->record->missingNeeds($step->id)) {
                 $ready[] = $step->id;
             }
         }
 
-        return [] === $ready ? null : $ready[$this->random->getInt(0, \count($ready) - 1)];
+        return [] === $ready ? null : $ready[$this->life->random->getInt(0, \count($ready) - 1)];
     }
 
     private function nextInOrder(): ?string
@@ -295,17 +212,17 @@ final class SixtyDays
         $best = null;
         $most = 0.0;
         foreach ($this->map->steps as $step) {
-            if ($this->child->knows($step->id, $on)) {
-                $value = max(0.0, 0.6 - 0.1 * $this->child->daysLeft($step->id, $on));
+            if ($this->life->child->knows($step->id, $on)) {
+                $value = max(0.0, 0.6 - 0.1 * $this->life->child->daysLeft($step->id, $on));
             } else {
-                $learning = $this->child->learning($step->id, $on, max(1, $questions - 2));
+                $learning = $this->life->child->learning($step->id, $on, max(1, $questions - 2));
                 $value = $learning;
                 foreach ($this->map->dependents($step->id) as $dependent) {
                     $others = array_filter(
                         $this->map->step($dependent)->needs,
-                        fn (string $need): bool => $need !== $step->id && !$this->child->knows($need, $on),
+                        fn (string $need): bool => $need !== $step->id && !$this->life->child->knows($need, $on),
                     );
-                    $value += [] === $others && !$this->child->knows($dependent, $on) ? 0.25 * $learning : 0.0;
+                    $value += [] === $others && !$this->life->child->knows($dependent, $on) ? 0.25 * $learning : 0.0;
                 }
             }
             if ($value > $most) {
@@ -319,144 +236,47 @@ final class SixtyDays
     /**
      * @param list<string> $courses
      *
-     * @return list<string> the step of each question of a sitting
+     * @return list<Question>
      */
-    private function steps(Run $run, array $courses, LocalDate $on, int $questions, bool $check): array
+    private function questions(Run $run, array $courses, LocalDate $on, int $most): array
     {
         $main = $this->map->step($courses[0]);
+        $record = $this->life->record;
         $others = array_values(array_filter(
             $this->map->steps,
             fn (Step $other): bool => !\in_array($other->id, $courses, true) && $other->size <= $main->size && isset($this->partners[$main->id][$other->id]),
         ));
-        $last = !$run->choosing->closes ? null : SureSteps::last($this->record, $others, $on)?->id;
+        $check = CanDoClauses::isCheckDue($main, $record->state($main->id));
+        $last = !$run->choosing->closes ? null : SureSteps::last($record, $others, $on)?->id;
         // Beginning with what has faded most is part of Pindle's choice; the others begin with what is furthest.
-        $first = !$run->choosing->opens || $check ? null : (Way::Pindle === $run->way ? SureSteps::first($this->record, $others, $on)?->id : $last);
+        $first = !$run->choosing->opens || $check ? null : (Way::Pindle === $run->way ? SureSteps::first($record, $others, $on)?->id : $last);
         $steps = $check ? array_fill(0, CanDoClauses::CHECK, $main->id) : [$first ?? $main->id];
         $second = $courses[1] ?? $main->id;
-        for ($turn = 1; \count($steps) < $questions - 1; ++$turn) {
+        for ($turn = 1; \count($steps) < $most - 1; ++$turn) {
             $steps[] = 0 === $turn % 2 || $check ? $second : $main->id;
         }
         $steps[] = $last ?? $main->id;
-
-        return \array_slice($steps, 0, max($questions, CanDoClauses::CHECK));
-    }
-
-    private function attempt(Question $question, Help $help, Outcome $outcome, LocalDate $on, int $sitting, int $i, Purpose $purpose): Attempt
-    {
-        $step = $this->map->step($question->stepId);
-        // Another activity and other things each day a step is met.
-        $kind = ($on->dayNumber + $sitting) % 3;
-
-        return new Attempt(
-            \sprintf('%05d-%d-%d', $on->dayNumber, $sitting, $i),
-            $step->id,
-            $on->dayNumber.'-'.$sitting,
-            'activity-'.$kind,
-            Ladder::form($step, $this->record->state($step->id), null === $step->before ? null : $this->record->state($step->before)),
-            $help,
-            ['thing-'.$kind],
-            $question->prompt->key(),
-            $question->prompt->choices(),
-            $outcome,
-            null,
-            null,
-            $on->toDateTime()->modify('+'.(9 * 3600 + $sitting * 7200 + $i * 40).' seconds'),
-            $on,
-            'device',
-            $step->skill->isGuess() ? ($outcome->isSuccess() ? 0.1 : 0.7) : null,
-            $purpose,
-        );
-    }
-
-    private function closing(string $stepId, ClosingMark $mark, int $covers, LocalDate $on, int $sitting, int $nth): Closing
-    {
-        $step = $this->map->step($stepId);
-        $kind = ($on->dayNumber + $sitting) % 3;
-
-        return new Closing(
-            \sprintf('%05d-%d-z%d', $on->dayNumber, $sitting, $nth),
-            $stepId,
-            $on->dayNumber.'-'.$sitting,
-            'activity-'.$kind,
-            Ladder::form($step, $this->record->state($stepId), null === $step->before ? null : $this->record->state($step->before)),
-            ['thing-'.$kind],
-            $mark,
-            $covers,
-            $on->toDateTime()->modify('+'.(9 * 3600 + $sitting * 7200 + 900 + $nth).' seconds'),
-            $on,
-            'device',
-        );
-    }
-
-    private function note(Seen $seen): void
-    {
-        $was = $this->record->state($seen->stepId)->standing->isCanDo();
-        $this->record = $this->record->with($seen);
-        if ($was && !$this->record->state($seen->stepId)->standing->isCanDo()) {
-            $this->lost[] = $this->knew[$seen->stepId] ?? $this->child->knows($seen->stepId, $seen->day);
+        $questions = [];
+        foreach (\array_slice($steps, 0, max($most, CanDoClauses::CHECK)) as $i => $id) {
+            $isCheck = $check && $i < CanDoClauses::CHECK;
+            // The questions of a check are open.
+            $questions[] = Life::question($id, $isCheck ? 2 * $i : $i, $isCheck ? Level::Check : Level::At);
         }
+
+        return $questions;
     }
 
-    /** @param array<string, true> $before */
-    private function measure(string $row, array $before, LocalDate $start): void
+    private function measure(string $row, LocalDate $start): void
     {
         $end = $start->plusDays(self::DAYS);
-        $after = $this->known($this->child, $end);
-        $later = $this->known($this->child, $end->plusDays(self::IDLE));
+        $after = $this->life->knows($end);
+        $later = $this->life->knows($end->plusDays(self::IDLE));
+        $before = $this->life->before;
         $values = [\count($before), \count($after), \count(array_diff_key($after, $before)), \count($later), \count(array_diff_key($later, $before))];
-        foreach (self::LEARNT as $i => $measure) {
+        foreach (Life::LEARNT as $i => $measure) {
             $this->figures->add($row, $measure, (float) $values[$i]);
         }
-        $found = 0;
-        foreach ($this->map->steps as $step) {
-            if (Mark::CanDo !== $this->record->mark($step->id)) {
-                continue;
-            }
-            ++$found;
-            if ($this->record->isWorthALook($step->id, $end)) {
-                $this->figures->add($row, 'false where a look is due', $this->child->knows($step->id, $end) ? 0.0 : 1.0);
-                continue;
-            }
-            $wrong = $this->child->knows($step->id, $end) ? 0.0 : 1.0;
-            $this->figures->add($row, 'false', $wrong);
-            $this->figures->add($row, 'false below 0.6', $this->child->chance($step->id, $end) < self::QUITE_WRONG ? 1.0 : 0.0);
-            if ($this->child->forgetsFast()) {
-                $this->figures->add($row, 'false where forgotten fast', $wrong);
-            }
-        }
-        $this->figures->add($row, 'marks found', (float) $found);
-        foreach ($this->lost as $known) {
-            $this->figures->add($row, 'lost though known', $known ? 1.0 : 0.0);
-        }
-        $this->figures->add($row, 'sittings', (float) $this->sittings);
-        $this->figures->add($row, 'on known steps', 0 === $this->sittings ? 0.0 : $this->onKnown / $this->sittings);
-        $this->figures->add($row, 'most tries at one step in 30 days', (float) max([0, ...array_map(self::mostInAMonth(...), array_values($this->tries))]));
-    }
-
-    /** @param list<int> $days of the tries at one step, in order */
-    private static function mostInAMonth(array $days): int
-    {
-        $most = 0;
-        foreach ($days as $i => $day) {
-            $most = max($most, \count(array_filter(\array_slice($days, $i), static fn (int $other): bool => $other < $day + self::MONTH)));
-        }
-
-        return $most;
-    }
-
-    /** @return array<string, true> */
-    private function known(SimulatedChild $child, LocalDate $on): array
-    {
-        return array_fill_keys(array_filter(array_keys($this->map->steps), static fn (string $id): bool => $child->knows($id, $on)), true);
-    }
-
-    /** Every other question has three answers to choose from, the others are open. */
-    private static function question(string $stepId, int $number): Question
-    {
-        return new Question(
-            $stepId,
-            1 === $number % 2 ? new NameNumeral('find-numeral', 1 + $number) : new TellHowMany('how-many', 1 + $number),
-            Level::At,
-        );
+        $this->life->countMarks($this->figures, $row, $end);
+        $this->life->countSittings($this->figures, $row);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Pindle\Bench\Figures;
 use Pindle\Bench\FirstLookBench;
+use Pindle\Bench\Life;
 use Pindle\Bench\Run;
 use Pindle\Bench\CanDoBench;
 use Pindle\Bench\SixtyDays;
@@ -83,7 +84,7 @@ foreach ($figures as $simulator => [$look, $secure, $sixty]) {
         FirstLookBench::calibration($look),
         $look->mean('adaptive', FirstLookBench::WENT_WELL),
     );
-    printf("\n### Sixty days of two sittings, then thirty of nothing: steps truly known\n\n%s", $sixty->table('way of choosing', SixtyDays::LEARNT, 1));
+    printf("\n### Sixty days of two sittings, then thirty of nothing: steps truly known\n\n%s", $sixty->table('way of choosing', Life::LEARNT, 1));
     $limit = 0.1;
     foreach (Way::cases() as $way) {
         $limit = $way->seesTruth() ? max($limit, $sixty->plainMean($way->value, 'learnt')) : $limit;
@@ -106,8 +107,8 @@ foreach ($figures as $simulator => [$look, $secure, $sixty]) {
             );
         }
     }
-    printf("\n### Marks of the surest kind on day 60\n\n%s", $sixty->table('', SixtyDays::MARKS));
-    printf("\n### Sittings\n\n%s", $sixty->table('', SixtyDays::SITTINGS, 2));
+    printf("\n### Marks of the surest kind on day 60\n\n%s", $sixty->table('', Life::MARKS));
+    printf("\n### Sittings\n\n%s", $sixty->table('', Life::SITTINGS, 2));
     $most = $sixty->values[Way::Pindle->value]['most tries at one step in 30 days'];
     printf("\nMost tries at one step in 30 days, of all children: %d\n", max([0.0, ...$most]));
     echo "\n### Sittings of six questions until a step the child knows is found\n\n| rule | median | 90th percentile |\n|---|---|---|\n";

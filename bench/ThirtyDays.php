@@ -1,0 +1,148 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\Bench;
+
+use Pindle\Core\Activity\Catalogue;
+use Pindle\Core\Activity\Place;
+use Pindle\Core\Advice\Choosing;
+use Pindle\Core\Advice\Reason;
+use Pindle\Core\Calendar\LocalDate;
+use Pindle\Core\Calendar\Span;
+use Pindle\Core\Caution\Cautions;
+use Pindle\Core\Child\Child;
+use Pindle\Core\Evidence\Mark;
+use Pindle\Core\Planning\Course;
+use Pindle\Core\Planning\DayRequest;
+use Pindle\Core\Planning\Learner;
+use Pindle\Core\Planning\PlanCheck;
+use Pindle\Core\Planning\Planner;
+use Pindle\Core\Planning\SetUp;
+use Pindle\Core\Simulation\SimulatedParent;
+use Pindle\Core\Simulation\Simulator;
+use Pindle\Core\Skill\SkillMap;
+use Pindle\Core\Thing\Thing;
+use Random\Engine\Xoshiro256StarStar;
+use Random\Randomizer;
+
+/**
+ * Thirty days of real day plans in made-up households of one to three children: planned by the real planner from a real cupboard, with days
+ * on which nothing comes of it, answered by simulated children and noted by a simulated parent. The same children then live the same days
+ * in the abstract bench, with as many sittings.
+ */
+final class ThirtyDays
+{
+    public const DAY = ['sittings a day', 'minutes a day', 'activities a week', 'activities in the month', 'steps a week', 'courses a sitting'];
+    public const SITTING = [
+        'looks and checks', 'on known steps, looks aside', 'far above', 'far below', 'days with one far off', 'most tries at one step', 'stuck steps',
+    ];
+    public const LEARNT = ['sittings', 'learnt', 'learnt by as many abstract ones', 'found', 'false'];
+
+    private const DAYS = 30;
+    private const WEEK = 7;
+
+    /** Of a hundred weekdays so many come to nothing. */
+    private const LOST_DAYS = 20;
+    private const KINDS = [25, 45, 70];
+    private const MOST_CHILDREN = 3;
+    private const DAYS_A_MONTH = 30.44;
+
+    private readonly Planner $planner;
+    private readonly PlanCheck $check;
+    private readonly SixtyDays $abstract;
+
+    public int $plans = 0;
+    public int $problems = 0;
+
+    /** @param list<Thing> $shipped */
+    public function __construct(
+        private readonly SkillMap $map,
+        Catalogue $catalogue,
+        Cautions $cautions,
+        private readonly array $shipped,
+        private readonly Figures $figures,
+        private readonly Choosing $choosing = new Choosing(),
+    ) {
+        $this->planner = new Planner($map, $catalogue, $cautions, $choosing);
+        $this->check = new PlanCheck($cautions);
+        $this->abstract = new SixtyDays($map, $catalogue, new Figures());
+    }
+
+    public function household(Simulator $simulator, SimulatedParent $parent, int $number): void
+    {
+        $start = LocalDate::parse('2026-01-04');
+        $random = new Randomizer(new Xoshiro256StarStar(30_000 + $number));
+        $things = \array_slice($random->shuffleArray($this->shipped), 0, self::KINDS[$number % \count(self::KINDS)]);
+        $ages = \array_slice($random->shuffleArray(FirstLookBench::AGES), 0, 1 + $number % self::MOST_CHILDREN);
+        $children = $lives = $abstract = [];
+        foreach ($ages as $i => $months) {
+            $id = 'child-'.$i;
+            $children[$id] = new Child($id, 'Child '.$i, $start->plusDays(-(int) round($months * self::DAYS_A_MONTH) - 3));
+            $beginning = Life::begin($this->map, $simulator, $months, 10 * $number + $i, $start);
+            $lives[$id] = new PlannedLife($beginning->with($parent, $this->choosing, 80_000 + 10 * $number + $i), $this->map);
+            $abstract[$id] = $beginning->with($parent, $this->choosing, 80_000 + 10 * $number + $i);
+        }
+        $lived = 0;
+        for ($day = 1; $day <= self::DAYS; ++$day) {
+            $on = $start->plusDays($day);
+            if (0 === $day % self::WEEK || $random->getInt(1, 100) <= self::LOST_DAYS) {
+                continue;
+            }
+            $there = array_filter($children, static fn (Child $child): bool => !$lives[$child->id]->life->child->isMissed($on));
+            $lived += [] === $there ? 0 : 1;
+            foreach ([] === $there ? [] : $this->setUps($on, $there, $lives, $things) as $setUp) {
+                foreach ($setUp->sittings as $sitting) {
+                    $lives[$sitting->childId]->sit($setUp, $sitting, $on);
+                }
+            }
+        }
+        $end = $start->plusDays(self::DAYS);
+        foreach ($lives as $id => $life) {
+            $life->count($this->figures, $parent->value, $lived);
+            $days = [];
+            foreach ($life->days as $dayNumber => $sittings) {
+                $days[$dayNumber - $start->dayNumber] = $sittings;
+            }
+            $this->abstract->live($abstract[$id], new Run('', Way::Pindle, $parent, $this->choosing), $start, $days);
+            $this->figures->add($parent->value, 'sittings', (float) $life->life->sittings);
+            $this->figures->add($parent->value, 'learnt', (float) \count(array_diff_key($life->life->knows($end), $life->life->before)));
+            $this->figures->add(
+                $parent->value,
+                'learnt by as many abstract ones',
+                (float) \count(array_diff_key($abstract[$id]->knows($end), $abstract[$id]->before)),
+            );
+            $life->life->countMarks($this->figures, $parent->value, $end);
+        }
+    }
+
+    /**
+     * @param array<string, Child>       $children
+     * @param array<string, PlannedLife> $lives
+     * @param list<Thing>                $things
+     *
+     * @return list<SetUp> in order of time
+     */
+    private function setUps(LocalDate $on, array $children, array $lives, array $things): array
+    {
+        $request = new DayRequest(
+            $on,
+            $on->dayNumber,
+            array_values(array_map(static fn (Child $child): Learner => new Learner(
+                $child,
+                $lives[$child->id]->life->record,
+                $child->minutesOn($on),
+                [],
+                $lives[$child->id]->life->resting,
+            ), $children)),
+            [new Span(540, 580), new Span(780, 810)],
+            $things,
+            [Place::Table, Place::Floor, Place::Outdoors],
+        );
+        $plan = $this->planner->plan($request);
+        ++$this->plans;
+        $this->problems += \count($this->check->problems($request, $plan));
+
+        return $plan->setUps;
+    }
+}
