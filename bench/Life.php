@@ -151,15 +151,15 @@ final class Life
             $noted[] = $this->attempt($question, $help, $outcome, $i, $spot);
         }
         $closing = $this->parent->closes(array_column($unnoted, 2), $this->random);
+        $closings = [];
         if (null !== $closing) {
             foreach ($courses as $nth => $stepId) {
                 $covered = array_filter($unnoted, static fn (array $one): bool => $one[0]->stepId === $stepId && Help::Bare === $one[1]);
-                $this->closing($stepId, $closing, \count($covered), $nth, $spot);
+                $closings[] = $this->closing($stepId, $closing, \count($covered), $nth, $spot);
             }
         }
         foreach ($courses as $stepId) {
-            $own = array_values(array_filter($noted, static fn (Attempt $attempt): bool => $attempt->stepId === $stepId));
-            $decision = Decision::after($stepId, $own, $before->mark($stepId), $this->record, Ending::Done, $spot->on, $this->choosing);
+            $decision = Decision::after($stepId, [...$noted, ...$closings], $before->mark($stepId), $this->record, Ending::Done, $spot->on, $this->choosing);
             if (null !== $decision->days) {
                 $this->resting[$stepId] = $spot->on->plusDays($decision->days);
             }
@@ -240,9 +240,9 @@ final class Life
         return $attempt;
     }
 
-    private function closing(string $stepId, ClosingMark $mark, int $covers, int $nth, Spot $spot): void
+    private function closing(string $stepId, ClosingMark $mark, int $covers, int $nth, Spot $spot): Closing
     {
-        $this->note(new Closing(
+        $closing = new Closing(
             $spot->sittingId.'-z'.$nth,
             $stepId,
             $spot->sittingId,
@@ -254,7 +254,10 @@ final class Life
             $spot->at(900 + $nth),
             $spot->on,
             'device',
-        ));
+        );
+        $this->note($closing);
+
+        return $closing;
     }
 
     private function form(string $stepId): ?Form

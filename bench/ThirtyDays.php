@@ -53,7 +53,9 @@ final class ThirtyDays
     private readonly SixtyDays $abstract;
 
     public int $plans = 0;
-    public int $problems = 0;
+
+    /** @var list<string> rules that a plan breaks, and where */
+    public array $problems = [];
 
     /** @param list<Thing> $shipped */
     public function __construct(
@@ -141,7 +143,9 @@ final class ThirtyDays
         );
         $plan = $this->planner->plan($request);
         ++$this->plans;
-        $this->problems += \count($this->check->problems($request, $plan));
+        foreach ($this->check->problems($request, $plan) as [$problem, $where]) {
+            $this->problems[] = $on->toString().' '.$problem->value.': '.$where;
+        }
 
         return $plan->setUps;
     }

@@ -47,7 +47,8 @@ for ($i = 0; $i < 2; ++$i) {
 }
 /** @var array<string, Figures> $figures */
 $figures = [];
-$plans = $problems = 0;
+$plans = 0;
+$problems = [];
 foreach ($shares as $share) {
     if (0 !== $share->wait()) {
         fwrite(\STDERR, $share->getErrorOutput());
@@ -57,14 +58,14 @@ foreach ($shares as $share) {
         $figures[$simulator] ??= new Figures();
         $figures[$simulator]->addAll($values);
         $plans += $ofPlans;
-        $problems += $ofProblems;
+        array_push($problems, ...$ofProblems);
     }
 }
 printf(
     "\n%d households of one to three children on each simulator with each kind of parent: %d days planned, %d broken rules (%.0f s)\n",
     $households,
     $plans,
-    $problems,
+    \count($problems),
     microtime(true) - $began,
 );
 foreach ($figures as $simulator => $of) {
@@ -76,4 +77,7 @@ foreach ($figures as $simulator => $of) {
         printf("Most tries at one step in 30 days, %s, of all children: %d\n", $parent, max([0.0, ...$of->values[$parent]['most tries at one step']]));
     }
 }
-exit(0 === $problems ? 0 : 1);
+foreach ($problems as $problem) {
+    echo $problem, "\n";
+}
+exit([] === $problems ? 0 : 1);

@@ -14,7 +14,7 @@ use Pindle\Core\Skill\Strand;
 /** One strand of one child in a few steps: the furthest that is Can do, what they are on, what comes next, and what is worth a look. */
 final readonly class AtAGlance
 {
-    /** With fewer tries and closing marks in a strand, little was seen of it. */
+    /** With fewer tries and closing marks at a step, or in a strand, little was seen of it. */
     public const THIN = 4;
 
     /**
@@ -39,7 +39,7 @@ final readonly class AtAGlance
                 continue;
             }
             $state = $record->state($id);
-            $seen += $state->window->count + $state->restsOn->closings;
+            $seen += $state->timesSeen();
             if (Mark::CanDo === $state->mark()) {
                 $can = null === $can || $step->reach->months >= $can->reach->months ? $step : $can;
                 $look = $record->isWorthALook($id, $on) ? [...$look, $step] : $look;

@@ -17,7 +17,8 @@ final readonly class Choosing
      * @param float $inReach       belief from which on a step is learnt as fast as any; what is believed less is years ahead, or stands on little
      * @param float $nearly        weight of being nearly Can do
      * @param float $opening       weight of opening what waits for this step alone
-     * @param float $looking       weight of a look at what may have faded
+     * @param float $looking       weight of finding out what may have faded
+     * @param float $keeping       weight of what a look adds to what will still be there in 90 days
      * @param float $check         weight of a check that is due
      * @param float $wanted        push of a step that is pinned or of a strand in focus
      * @param float $leftAlone     push of a strand that is open and was not touched for $leftAloneDays
@@ -25,6 +26,8 @@ final readonly class Choosing
      * @param float $triedYesterday and yesterday
      * @param int   $nearlyRests   days a step rests once it is Nearly, unless it is pinned
      * @param int   $stuckRests    days a step rests that does not move
+     * @param int   $oftenRests   days a step rests that was met in many sittings of a month and cannot be done yet
+     * @param int   $untoldRests  days a step rests of which nobody said how it went
      * @param int   $courses       steps of one sitting, 1 or 2
      * @param bool  $opens         whether a sitting begins with something sure
      * @param bool  $closes        whether it ends on another step that is sure; else on an easy one of its own
@@ -35,7 +38,8 @@ final readonly class Choosing
         public float $slope = 0.3,
         public float $nearly = 0.0,
         public float $opening = 0.25,
-        public float $looking = 1.0,
+        public float $looking = 0.5,
+        public float $keeping = 1.0,
         public float $check = 0.5,
         public float $wanted = 2.0,
         public float $leftAlone = 1.5,
@@ -44,6 +48,8 @@ final readonly class Choosing
         public float $triedYesterday = 0.8,
         public int $nearlyRests = 6,
         public int $stuckRests = 7,
+        public int $oftenRests = 7,
+        public int $untoldRests = 3,
         public int $courses = 2,
         public bool $opens = true,
         public bool $closes = true,

@@ -8,6 +8,8 @@ use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Child\Fingers;
 use Pindle\Core\Evidence\Attempt;
 use Pindle\Core\Evidence\ChildRecord;
+use Pindle\Core\Evidence\Closing;
+use Pindle\Core\Evidence\ClosingMark;
 use Pindle\Core\Evidence\Mark;
 use Pindle\Core\Evidence\Outcome;
 use Pindle\Core\Evidence\Slip;
@@ -24,6 +26,7 @@ final readonly class Decision
      * @param int          $attempts   tries of the step in the sitting
      * @param int|null     $days    days to rest it
      * @param list<string> $opens   untouched steps that build on it and are ready now
+     * @param string|null  $ground  id of the weakest step that one that does not move stands on; null where all of them can be done
      * @param Slip|null    $remedy  the slip seen most often, whose remedy is for next time
      */
     private function __construct(
@@ -34,26 +37,28 @@ final readonly class Decision
         public ?int $days,
         public array $opens,
         public ?Slip $remedy = null,
+        public ?string $ground = null,
     ) {
     }
 
     /**
-     * The first that holds: it became Can do; it rests; easier; further; again.
+     * The first that holds: it became Can do; it rests; easier; further; again. Where nothing was tapped, a closing mark speaks.
      *
-     * @param list<Attempt> $attempts  of this child in this sitting, in order, any step
-     * @param Mark         $was    the mark of the step as the sitting began
-     * @param ChildRecord  $after  the record as it ended
+     * @param list<Attempt|Closing> $seen  of this child in this sitting, in order, any step
+     * @param Mark                  $was   the mark of the step as the sitting began
+     * @param ChildRecord           $after the record as it ended
      */
     public static function after(
         string $stepId,
-        array $attempts,
+        array $seen,
         Mark $was,
         ChildRecord $after,
         Ending $ending,
         LocalDate $on,
         Choosing $choosing = new Choosing(),
     ): self {
-        $own = array_values(array_filter($attempts, static fn (Attempt $attempt): bool => $attempt->stepId === $stepId));
+        $own = array_values(array_filter($seen, static fn (Attempt|Closing $one): bool => $one instanceof Attempt && $one->stepId === $stepId));
+        $closed = array_values(array_filter($seen, static fn (Attempt|Closing $one): bool => $one instanceof Closing && $one->stepId === $stepId));
         $unaided = \count(array_filter($own, static fn (Attempt $attempt): bool => $attempt->isUnaided()));
         $notYet = \count(array_filter($own, static fn (Attempt $attempt): bool => Outcome::NotYet === $attempt->outcome));
         $lastFive = \array_slice($own, -5);
@@ -65,6 +70,7 @@ final readonly class Decision
             $days,
             DecisionKind::MoveOn === $kind ? self::opened($stepId, $after) : [],
             DecisionKind::MoveOn === $kind ? null : self::remedy($own, $after->settings->fingers),
+            \in_array($reason, [DecisionReason::NotMoving, DecisionReason::MetOften], true) ? self::ground($stepId, $after) : null,
         );
 
         $is = $after->mark($stepId);
@@ -83,8 +89,11 @@ final readonly class Decision
         if ($after->state($stepId)->window->isNotMoving($on)) {
             return $make(DecisionKind::RestIt, DecisionReason::NotMoving, $choosing->stuckRests);
         }
-        if ([] === $own) {
-            return $make(DecisionKind::Again, DecisionReason::NothingTried);
+        if (Mark::CanDo !== $is && $choosing->oftenRests > 0 && $after->state($stepId)->window->isMetOften($on)) {
+            return $make(DecisionKind::RestIt, DecisionReason::MetOften, $choosing->oftenRests);
+        }
+        if ([] === $own && [] === $closed) {
+            return $make(DecisionKind::RestIt, DecisionReason::NothingTried, $choosing->untoldRests);
         }
         if (Mark::CanDo === $is && $after->state($stepId)->window->endsWell()) {
             return $make(
@@ -92,6 +101,14 @@ final readonly class Decision
                 DecisionReason::LookPassed,
                 max(1, $on->daysUntil($after->nextLook($stepId) ?? $on->plusDays(Tracing::daysToNextLook(Tracing::CAN_DO_HALF_LIFE)))),
             );
+        }
+        if ([] === $own) {
+            return match ($closed[\count($closed) - 1]->mark) {
+                ClosingMark::AllAlone => $make(DecisionKind::Further, DecisionReason::ClosedAllAlone),
+                ClosingMark::MostlyAlone => $make(DecisionKind::Again, DecisionReason::ClosedMostlyAlone),
+                ClosingMark::MostlyWithMe => $make(DecisionKind::Easier, DecisionReason::ClosedWithHelp),
+                ClosingMark::NotYet => $make(DecisionKind::Easier, DecisionReason::ClosedNotYet),
+            };
         }
         if (2 * $unaided < \count($own)) {
             return $make(DecisionKind::Easier, DecisionReason::UnderHalf);
@@ -124,6 +141,14 @@ final readonly class Decision
         $most = [] === $counts ? null : array_search(max($counts), array_reverse($counts, true), true);
 
         return \is_string($most) ? Slip::from($most) : null;
+    }
+
+    private static function ground(string $stepId, ChildRecord $record): ?string
+    {
+        $needs = array_filter($record->map->step($stepId)->needs, static fn (string $need): bool => Mark::CanDo !== $record->mark($need));
+        usort($needs, static fn (string $a, string $b): int => $record->state($a)->p <=> $record->state($b)->p);
+
+        return $needs[0] ?? null;
     }
 
     /** @return list<string> */

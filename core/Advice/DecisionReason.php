@@ -12,10 +12,15 @@ enum DecisionReason: string
     case ThreeNotYet = 'three-not-yet';
     case BecameNearly = 'became-nearly';
     case NotMoving = 'not-moving';
+    case MetOften = 'met-often';
     case LookPassed = 'look-passed';
     case UnderHalf = 'under-half';
     case LastFiveUnaided = 'last-five-unaided';
     case StillMixed = 'still-mixed';
     case OnFingers = 'on-fingers';
+    case ClosedAllAlone = 'closed-all-alone';
+    case ClosedMostlyAlone = 'closed-mostly-alone';
+    case ClosedWithHelp = 'closed-with-help';
+    case ClosedNotYet = 'closed-not-yet';
     case NothingTried = 'nothing-tried';
 }

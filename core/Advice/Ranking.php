@@ -9,6 +9,7 @@ use Pindle\Core\Evidence\CanDoClauses;
 use Pindle\Core\Evidence\ChildRecord;
 use Pindle\Core\Evidence\ClauseKind;
 use Pindle\Core\Evidence\Mark;
+use Pindle\Core\Evidence\Outcome;
 use Pindle\Core\Evidence\StepState;
 use Pindle\Core\Evidence\TakenAsKnown;
 use Pindle\Core\Evidence\Tracing;
@@ -19,6 +20,9 @@ final readonly class Ranking
 {
     /** How far a need is believed while a step is stuck on it. */
     public const DOUBTED = 0.5;
+
+    /** What a look keeps is counted so many days ahead. */
+    private const AHEAD = 90;
 
     /** @var array<string, StepState> */
     private array $states;
@@ -168,8 +172,9 @@ final readonly class Ranking
             null !== $leftAlone => [Reason::LeftAlone, ['days' => $leftAlone]],
             $unaided >= $rule->successes() && null !== ($clause = $this->missingClause($step, $state)) => [Reason::WantsMore, ['clause' => $clause->value]],
             Mark::Nearly === $this->marks[$step->id] => [Reason::AlmostThere, ['unaided' => $unaided, 'wanted' => $rule->successes()]],
+            $brandNew => $this->begins($step),
+            $state->timesSeen() < AtAGlance::THIN => [Reason::LittleSeen, []],
             $opening > $learning => [Reason::OpensMore, ['steps' => \count($waiting)]],
-            $brandNew => [Reason::Ready, ['needs' => \count($step->needs)]],
             default => [Reason::KeepGoing, ['attempts' => $state->window->count]],
         };
 
@@ -182,6 +187,28 @@ final readonly class Ranking
         );
     }
 
+    /**
+     * Why a step that was never tried can begin: a need that was seen to be there, the hardest of them; or nothing of what it builds on was ever seen.
+     *
+     * @return array{Reason, array<string, int|string>}
+     */
+    private function begins(Step $step): array
+    {
+        $seen = false;
+        $there = null;
+        foreach ($step->needs as $need) {
+            $seen = $seen || $this->states[$need]->isTried();
+            $isHarder = null === $there || $this->record->map->step($need)->reach->months >= $this->record->map->step($there)->reach->months;
+            $there = $this->marks[$need]->isGround() && $isHarder ? $need : $there;
+        }
+
+        return match (true) {
+            null !== $there => [Reason::Builds, ['on' => $there]],
+            $seen => [Reason::Ready, ['needs' => \count($step->needs)]],
+            default => [Reason::FindingOut, []],
+        };
+    }
+
     private function look(Step $step, bool $pinned, float $faded): RankedStep
     {
         $state = $this->states[$step->id];
@@ -189,7 +216,7 @@ final readonly class Ranking
 
         return new RankedStep(
             $step,
-            new Worth(0.0, 0.0, 0.0, min(1.0, $this->choosing->looking * $faded), $push, $this->freshness($state)),
+            new Worth(0.0, 0.0, 0.0, $this->looking($state, $faded), $push, $this->freshness($state)),
             false,
             match (true) {
                 $pinned => Reason::Pinned,
@@ -199,6 +226,26 @@ final readonly class Ranking
             },
             $pinned ? [] : ['days' => $state->memory->daysSince($this->on)],
         );
+    }
+
+    /** What a look is worth, 0 to 1: finding out what may be gone, and keeping what is not. After a miss it is worth something in any case. */
+    private function looking(StepState $state, float $faded): float
+    {
+        $worth = $this->choosing->looking * $faded + $this->choosing->keeping * $this->kept($state);
+
+        return min(1.0, max($state->hasSlipped() || $state->hasOneMiss() ? ChildRecord::GONE_AFTER_MISS : 0.0, $worth));
+    }
+
+    /** What a look today that goes well adds to the chance that a step is still there in so many days, 0 to 1. */
+    private function kept(StepState $state): float
+    {
+        $speed = $this->record->looks->speed();
+        $halfLife = ($state->memory->halfLife ?? Tracing::CAN_DO_HALF_LIFE) / $speed;
+        $gap = $state->memory->daysSince($this->on);
+        $now = Tracing::recall($halfLife, $gap);
+        $grown = Tracing::halfLife($halfLife, $gap, true, Outcome::WorkedItOut) ?? $halfLife;
+
+        return $now * Tracing::recall($grown, self::AHEAD) - Tracing::recall($halfLife, $gap + self::AHEAD);
     }
 
     /** @return array{float, int|null} the push, and for how many days its strand was left alone, where that is what pushes */

@@ -8,6 +8,9 @@ namespace Pindle\Core\Advice;
 enum Reason: string
 {
     case Ready = 'ready';
+    case Builds = 'builds';
+    case FindingOut = 'finding-out';
+    case LittleSeen = 'little-seen';
     case KeepGoing = 'keep-going';
     case AlmostThere = 'almost-there';
     case WantsMore = 'wants-more';

@@ -46,7 +46,13 @@ final readonly class StepState
     /** Whether it was ever asked: tried, or part of a sitting with a closing mark. */
     public function isTried(): bool
     {
-        return $this->window->count + $this->restsOn->closings > 0;
+        return $this->timesSeen() > 0;
+    }
+
+    /** Tries and closing marks together, 0 and up. */
+    public function timesSeen(): int
+    {
+        return $this->window->count + $this->restsOn->closings;
     }
 
     /** Never asked, yet believed through what was done above it or said beforehand. */

@@ -23,8 +23,8 @@ final class Tracing
     public const LEARN = 0.08;
 
     /** What a closing mark weighs beside a try, and the chance at which what it says would come right by luck (decision 31). */
-    public const CLOSING_WEIGHT = 0.7;
-    public const CLOSING_GUESS = 0.25;
+    public const CLOSING_WEIGHT = 0.3;
+    public const CLOSING_GUESS = 0.40;
 
     public const LEAST = 0.001;
     public const MOST = 0.999;

@@ -18,6 +18,10 @@ final readonly class Window
     public const NOT_MOVING = 4;
     public const NOT_MOVING_DAYS = 7;
 
+    /** So many sittings within so many days, whatever became of it between: it was met often enough for now. */
+    public const OFTEN = 6;
+    public const OFTEN_DAYS = 30;
+
     /** What makes a step that can be done worth a look, and what takes it away: so many of so many that were not unaided. */
     private const MISSED = [2, 3];
     private const LOST_RUNNING = 3;
@@ -27,12 +31,18 @@ final readonly class Window
      * @param list<WindowPlace>                                   $places    the last ones, oldest first, at most CanDoRule::LONGEST_WINDOW
      * @param int                                           $count     tries there ever were, at least 0
      * @param array<string, array{seen: int, unaided: int}> $questions what was asked, by question key
-     * @param list<array{string, LocalDate}>                $sittings  id and day of the last sittings since it last moved, at most NOT_MOVING
+     * @param list<array{string, LocalDate}>                $sittings  id and day of the last sittings, at most OFTEN
+     * @param int                                           $still     how many of them, the last ones, since it last moved
      *
      * @throws InvalidEvidence when there are more places than a window holds, or fewer than no tries
      */
-    public function __construct(public array $places = [], public int $count = 0, public array $questions = [], public array $sittings = [])
-    {
+    public function __construct(
+        public array $places = [],
+        public int $count = 0,
+        public array $questions = [],
+        public array $sittings = [],
+        public int $still = 0,
+    ) {
         if (\count($places) > CanDoRule::LONGEST_WINDOW || $count < 0) {
             throw InvalidEvidence::count($count);
         }
@@ -48,7 +58,7 @@ final readonly class Window
             [...\array_slice($this->places, 1 - CanDoRule::LONGEST_WINDOW), WindowPlace::ofAttempt($attempt)],
             $this->count + 1,
             $questions,
-            $this->metIn($attempt->sittingId, $attempt->day),
+            ...$this->metIn($attempt->sittingId, $attempt->day),
         );
     }
 
@@ -61,26 +71,34 @@ final readonly class Window
             \array_slice($places, -CanDoRule::LONGEST_WINDOW),
             $this->count,
             $this->questions,
-            $this->metIn($closing->sittingId, $closing->day),
+            ...$this->metIn($closing->sittingId, $closing->day),
         );
     }
 
     /** The same past, with nothing of it in the window. */
     public function emptied(): self
     {
-        return new self([], $this->count, $this->questions);
+        return new self([], $this->count, $this->questions, $this->sittings);
     }
 
     /** The same, from now on counting sittings anew: the step moved. */
     public function moved(): self
     {
-        return new self($this->places, $this->count, $this->questions);
+        return new self($this->places, $this->count, $this->questions, $this->sittings);
     }
 
     /** Whether it was met in more than three sittings of the last seven days and did not move. */
     public function isNotMoving(LocalDate $on): bool
     {
-        return self::NOT_MOVING === \count($this->sittings) && $this->sittings[0][1]->daysUntil($on) < self::NOT_MOVING_DAYS;
+        $first = $this->sittings[\count($this->sittings) - self::NOT_MOVING] ?? null;
+
+        return $this->still >= self::NOT_MOVING && null !== $first && $first[1]->daysUntil($on) < self::NOT_MOVING_DAYS;
+    }
+
+    /** Whether it was met in many sittings of the last month. */
+    public function isMetOften(LocalDate $on): bool
+    {
+        return self::OFTEN === \count($this->sittings) && $this->sittings[0][1]->daysUntil($on) < self::OFTEN_DAYS;
     }
 
     public function last(): ?WindowPlace
@@ -157,12 +175,15 @@ final readonly class Window
         return [] === $this->places ? 0.0 : \count($with) / \count($this->places);
     }
 
-    /** @return list<array{string, LocalDate}> */
+    /** @return array{list<array{string, LocalDate}>, int} the last sittings with this one, and how many of them since it last moved */
     private function metIn(string $sittingId, LocalDate $day): array
     {
         $last = $this->sittings[\count($this->sittings) - 1] ?? null;
+        if (null !== $last && $last[0] === $sittingId) {
+            return [$this->sittings, max(1, $this->still)];
+        }
 
-        return null !== $last && $last[0] === $sittingId ? $this->sittings : [...\array_slice($this->sittings, 1 - self::NOT_MOVING), [$sittingId, $day]];
+        return [[...\array_slice($this->sittings, 1 - self::OFTEN), [$sittingId, $day]], min(self::OFTEN, $this->still + 1)];
     }
 
     private function missedOf(int $last): int

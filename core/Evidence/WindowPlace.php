@@ -15,6 +15,7 @@ final readonly class WindowPlace
      * @param bool       $isOpen    whether anything could have been answered; never for a closing mark
      * @param bool       $isAtOnce  never for a closing mark
      * @param Form|null  $form      null where it was spoken or moved, and for a closing mark, which is no success in a form
+     * @param Method|null $method   how the child got there, where it was tapped
      * @param float|null $error     of a guessed amount: relative, at least 0
      */
     public function __construct(
@@ -28,6 +29,7 @@ final readonly class WindowPlace
         public ?float $error = null,
         public Purpose $purpose = Purpose::Sitting,
         public bool $isClosing = false,
+        public ?Method $method = null,
     ) {
     }
 
@@ -43,6 +45,7 @@ final readonly class WindowPlace
             $attempt->form,
             $attempt->error,
             $attempt->purpose,
+            method: $attempt->isOnFingers() ? Method::Fingers : $attempt->method,
         );
     }
 

@@ -11,6 +11,7 @@ use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Evidence\CanDoClauses;
 use Pindle\Core\Evidence\Help;
 use Pindle\Core\Evidence\Ladder;
+use Pindle\Core\Evidence\LastTime;
 use Pindle\Core\Skill\Form;
 
 /** One thing one child could do today: a step, in a form, by an activity, what it would be worth, and what else the same lay-out serves. */
@@ -56,6 +57,7 @@ final readonly class Candidate
             $this->ranked->values,
             $record->mark($stepId),
             $this->ranked->brandNew,
+            LastTime::of($record->state($stepId)->window),
         );
     }
 }

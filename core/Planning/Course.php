@@ -6,6 +6,7 @@ namespace Pindle\Core\Planning;
 
 use Pindle\Core\Advice\Reason;
 use Pindle\Core\Evidence\Help;
+use Pindle\Core\Evidence\LastTime;
 use Pindle\Core\Evidence\Mark;
 use Pindle\Core\Skill\Form;
 
@@ -17,6 +18,7 @@ final readonly class Course
      * @param array<string, int|string> $values   for the sentence of the reason
      * @param Mark                      $before   the mark of the step as it was planned
      * @param bool                      $brandNew whether the step was never tried before
+     * @param LastTime|null             $last     what was seen of it before
      */
     public function __construct(
         public string $stepId,
@@ -26,6 +28,7 @@ final readonly class Course
         public array $values = [],
         public Mark $before = Mark::NotMet,
         public bool $brandNew = false,
+        public ?LastTime $last = null,
     ) {
     }
 

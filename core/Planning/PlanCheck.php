@@ -7,6 +7,8 @@ namespace Pindle\Core\Planning;
 use Pindle\Core\Activity\Part;
 use Pindle\Core\Activity\Place;
 use Pindle\Core\Caution\Cautions;
+use Pindle\Core\Evidence\CanDoClauses;
+use Pindle\Core\Evidence\ChildRecord;
 use Pindle\Core\Evidence\Mark;
 
 /**
@@ -140,6 +142,7 @@ final readonly class PlanCheck
                     if (
                         !\in_array($course->stepId, $child->pins, true)
                         && null === $learner->record->faded($course->stepId, $request->date)
+                        && !self::isOnlyNotQuick($learner->record, $course->stepId)
                         && (Mark::CanDo === $learner->record->mark($course->stepId) || [] !== $learner->record->missingNeeds($course->stepId))
                     ) {
                         $problems[] = [Problem::NotReady, $child->id.' '.$course->stepId];
@@ -323,6 +326,14 @@ final readonly class PlanCheck
         }
 
         return $used;
+    }
+
+    /** Right and only not quick: it is looked at like what can be done, whatever became of what it builds on. */
+    private static function isOnlyNotQuick(ChildRecord $record, string $stepId): bool
+    {
+        $step = $record->map->step($stepId);
+
+        return $step->skill->isQuick() && CanDoClauses::isOnlyNotQuick($record->settings->canDoRule, $step, $record->state($stepId));
     }
 
     private static function asleep(Learner $learner, int $minute): bool

@@ -315,8 +315,12 @@ final readonly class Planner
         foreach ($sittings as $sitting) {
             $counts[$sitting->childId] = \count($sitting->questions);
         }
-        $needed = $this->minutes($request, $candidate->activity, $this->children($request, array_keys($counts)), $counts);
-        $span = Span::lasting($span->start, min($span->minutes(), $needed));
+        $children = $this->children($request, array_keys($counts));
+        $needed = $this->minutes($request, $candidate->activity, $children, $counts);
+        $shorter = Span::lasting($span->start, min($span->minutes(), $needed));
+        // The parent is wanted at its end too, and that may now be while they are wanted elsewhere.
+        $isFree = [] !== $children && Day::of($request)->allows([...$request->kept, ...$others], $children, $shorter, $part, $place);
+        $span = $isFree ? $shorter : $span;
         $placed = $this->settingOut->setUp($request, $candidate->activity, $place, $part, $span, $sittings, [...$request->kept, ...$others]);
 
         // Who joins finds the same set-up.

@@ -192,7 +192,17 @@ final class Words
     /** "3 Oct"; with the year where it is another than today's. */
     public function shortDay(LocalDate $day, LocalDate $today): string
     {
-        $pattern = substr($day->toString(), 0, 4) === substr($today->toString(), 0, 4) ? 'd MMM' : 'd MMM y';
+        return self::dayAs(substr($day->toString(), 0, 4) === substr($today->toString(), 0, 4) ? 'd MMM' : 'd MMM y', $day);
+    }
+
+    /** "Tuesday". */
+    public function weekday(LocalDate $day): string
+    {
+        return self::dayAs('EEEE', $day);
+    }
+
+    private static function dayAs(string $pattern, LocalDate $day): string
+    {
         $said = (new \IntlDateFormatter('en_GB', \IntlDateFormatter::NONE, \IntlDateFormatter::NONE, 'UTC', null, $pattern))->format($day->toDateTime());
 
         return false === $said ? throw new \LogicException('No day can be said.') : $said;

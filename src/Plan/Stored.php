@@ -6,10 +6,13 @@ namespace Pindle\App\Plan;
 
 use Pindle\Core\Advice\Decision;
 use Pindle\Core\Advice\Reason;
+use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Caution\Caution;
 use Pindle\Core\Caution\Severity;
 use Pindle\Core\Evidence\Help;
+use Pindle\Core\Evidence\LastTime;
 use Pindle\Core\Evidence\Mark;
+use Pindle\Core\Evidence\Method;
 use Pindle\Core\Planning\Course;
 use Pindle\Core\Planning\Laid;
 use Pindle\Core\Planning\Sitting;
@@ -23,11 +26,12 @@ use Pindle\Core\Thing\Thing;
  * Questions and courses as they are kept, and back.
  *
  * @phpstan-type StoredQuestion array{id: string, step: string, kind: string, prompt: array<string, int|string>, level: string}
- * @phpstan-type StoredDecision array{kind: string, reason: string, values: array<string, int>, opens: list<string>, remedy: string|null}
+ * @phpstan-type StoredDecision array{kind: string, reason: string, values: array<string, int|string>, opens: list<string>, remedy: string|null}
  * @phpstan-type StoredWarning array{rule: string, severity: string, thing: string, childId: string, child: string, what?: string}
+ * @phpstan-type StoredLastTime array{day: string, alone: int, of: int, method: string|null}
  * @phpstan-type StoredCourse array{
  *     step: string, form: string|null, help: string, reason: string, values: array<string, int|string>, brandNew: bool,
- *     before: string, after: string|null, decision: StoredDecision|null, rests: string|null
+ *     before: string, after: string|null, decision: StoredDecision|null, rests: string|null, last?: StoredLastTime|null
  * }
  */
 final class Stored
@@ -60,6 +64,12 @@ final class Stored
             'reason' => $course->reason->value,
             'values' => $course->values,
             'brandNew' => $course->brandNew,
+            'last' => null === $course->last ? null : [
+                'day' => $course->last->day->toString(),
+                'alone' => $course->last->alone,
+                'of' => $course->last->of,
+                'method' => $course->last->method?->value,
+            ],
             'before' => $course->before->value,
             'after' => $after?->value,
             'decision' => null === $decision ? null : [
@@ -68,7 +78,7 @@ final class Stored
                 'values' => [
                     'unaided' => $decision->unaided,
                     'attempts' => $decision->attempts,
-                ] + (null === $decision->days ? [] : ['days' => $decision->days]),
+                ] + array_filter(['days' => $decision->days, 'ground' => $decision->ground], static fn (int|string|null $value): bool => null !== $value),
                 'opens' => $decision->opens,
                 'remedy' => $decision->remedy?->value,
             ],
@@ -87,7 +97,16 @@ final class Stored
             $stored['values'],
             Mark::from($stored['before']),
             $stored['brandNew'],
+            isset($stored['last']) ? self::readLastTime($stored['last']) : null,
         );
+    }
+
+    /** @param StoredLastTime $stored */
+    private static function readLastTime(array $stored): LastTime
+    {
+        $method = null === $stored['method'] ? null : Method::from($stored['method']);
+
+        return new LastTime(LocalDate::parse($stored['day']), $stored['alone'], $stored['of'], $method);
     }
 
     /** @return non-empty-list<StoredCourse> */

@@ -14,7 +14,7 @@ use Pindle\Core\Planning\Course;
 final readonly class StoredResult
 {
     /**
-     * @param array<string, int> $values for the sentence of the reason
+     * @param array<string, int|string> $values for the sentence of the reason
      * @param list<string>       $opens  ids of steps that can begin now
      * @param Slip|null          $remedy the slip whose remedy is for next time
      */

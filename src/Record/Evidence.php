@@ -111,11 +111,38 @@ final readonly class Evidence
     public function closed(array $sittingIds): array
     {
         $marks = [];
-        foreach ($this->entities->getRepository(ClosingEntity::class)->findBy(['sittingId' => $sittingIds, 'removedAt' => null], ['at' => 'ASC']) as $closing) {
+        foreach ($this->closings($sittingIds) as $closing) {
             $marks[$closing->sittingId] = $closing->mark;
         }
 
         return $marks;
+    }
+
+    /**
+     * What was tapped and closed in sittings.
+     *
+     * @param list<string> $sittingIds
+     *
+     * @return array<string, list<Attempt|Closing>> by sitting id
+     */
+    public function seenIn(array $sittingIds): array
+    {
+        $seen = [];
+        foreach ([...$this->answered($sittingIds), ...$this->closings($sittingIds)] as $entity) {
+            $seen[$entity->sittingId][] = $entity->toCore();
+        }
+
+        return $seen;
+    }
+
+    /**
+     * @param list<string> $sittingIds
+     *
+     * @return list<ClosingEntity>
+     */
+    private function closings(array $sittingIds): array
+    {
+        return $this->entities->getRepository(ClosingEntity::class)->findBy(['sittingId' => $sittingIds, 'removedAt' => null], ['at' => 'ASC']);
     }
 
     /** Takes back an attempt, a closing mark or a note; the history still shows it. */

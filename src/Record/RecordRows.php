@@ -24,7 +24,7 @@ use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 final readonly class RecordRows
 {
     /** Raised whenever the rules of core/Evidence change what follows from the same evidence. */
-    private const RULES = 4;
+    private const RULES = 5;
 
     public function __construct(private Connection $connection, private SkillMap $map)
     {

@@ -11,6 +11,7 @@ use Pindle\Core\Evidence\LastSitting;
 use Pindle\Core\Evidence\Looks;
 use Pindle\Core\Evidence\Mark;
 use Pindle\Core\Evidence\Memory;
+use Pindle\Core\Evidence\Method;
 use Pindle\Core\Evidence\Purpose;
 use Pindle\Core\Evidence\RestsOn;
 use Pindle\Core\Evidence\Spread;
@@ -23,11 +24,11 @@ use Pindle\Core\Skill\Form;
 /**
  * A kept state as text and back again, without losing a bit.
  *
- * @phpstan-type StoredPlace array{string, string, int, int, string|null, float|null, string}
+ * @phpstan-type StoredPlace array{string, string, int, int, string|null, float|null, string, string|null}
  * @phpstan-type StoredSpread array{int, int, int|null, int|null, list<string>, list<string>}
  * @phpstan-type StoredState array{
  *     p: float, h: float|null, c: int|null, n: int, w: list<StoredPlace>, s: int|null, f: string|null, u: int, ny: int, he: string|null,
- *     q: array<string, array{int, int}>, m: list<array{string, int}>, fl: string|null, bh: string|null, t: int|null,
+ *     q: array<string, array{int, int}>, m: list<array{string, int}>, ms: int, fl: string|null, bh: string|null, t: int|null,
  *     sp: StoredSpread, cl: StoredSpread, ro: array{int, int, int, bool}, lo: array{int, int, int}
  * }
  */
@@ -54,6 +55,7 @@ final class StateCodec
             'he' => $state->ladder->help?->value,
             'q' => (object) array_map(static fn (array $asked): array => [$asked['seen'], $asked['unaided']], $state->window->questions),
             'm' => array_map(static fn (array $met): array => [$met[0], $met[1]->dayNumber], $state->window->sittings),
+            'ms' => $state->window->still,
             'fl' => $state->standing->floor?->value,
             'bh' => $state->standing->byHand?->value,
             't' => $state->touched?->dayNumber,
@@ -78,6 +80,7 @@ final class StateCodec
                 $data['n'],
                 array_map(static fn (array $asked): array => ['seen' => $asked[0], 'unaided' => $asked[1]], $data['q']),
                 array_map(static fn (array $met): array => [$met[0], LocalDate::fromDayNumber($met[1])], $data['m']),
+                $data['ms'],
             ),
             self::readSpread($data['sp']),
             new Standing(
@@ -131,13 +134,22 @@ final class StateCodec
             | ($place->isAtOnce ? self::AT_ONCE : 0)
             | ($place->isClosing ? self::CLOSING : 0);
 
-        return [$place->sittingId, $place->activityId, $place->day->dayNumber, $bits, $place->form?->value, $place->error, $place->purpose->value];
+        return [
+            $place->sittingId,
+            $place->activityId,
+            $place->day->dayNumber,
+            $bits,
+            $place->form?->value,
+            $place->error,
+            $place->purpose->value,
+            $place->method?->value,
+        ];
     }
 
     /** @param StoredPlace $place */
     private static function readPlace(array $place): WindowPlace
     {
-        [$sittingId, $activityId, $day, $bits, $form, $error, $purpose] = $place;
+        [$sittingId, $activityId, $day, $bits, $form, $error, $purpose, $method] = $place;
 
         return new WindowPlace(
             $sittingId,
@@ -150,6 +162,7 @@ final class StateCodec
             $error,
             Purpose::from($purpose),
             0 !== ($bits & self::CLOSING),
+            null === $method ? null : Method::from($method),
         );
     }
 

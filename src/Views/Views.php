@@ -7,7 +7,6 @@ namespace Pindle\App\Views;
 use Pindle\App\Content\ActivityWords;
 use Pindle\App\Content\Words;
 use Pindle\Core\Caution\Caution;
-use Pindle\Core\Planning\Course;
 use Pindle\Core\Planning\Laid;
 use Pindle\Core\Planning\SetUp;
 use Pindle\Core\Skill\Form;
@@ -76,24 +75,12 @@ final readonly class Views
         return $views;
     }
 
-    /** Why a course was chosen. */
-    public function reason(Course $course): string
-    {
-        $values = $course->values;
-
-        return $this->words->say('reasons', $course->reason, $values + (match (true) {
-            isset($values['clause']) => ['what' => $this->words->say('reason_wants', (string) $values['clause'])],
-            isset($values['stuck']) => ['what' => $this->words->step($this->map->step((string) $values['stuck']))],
-            default => [],
-        }));
-    }
-
     /**
      * How many of what lie out for the first role: one role may be of several kinds, and where drawings stand for things nothing does.
      *
      * @return array{count: int|string, things: string}
      */
-    private function firstRole(SetUp $setUp): array
+    public function firstRole(SetUp $setUp): array
     {
         $first = array_values(array_filter($setUp->laid, static fn (Laid $laid): bool => $laid->roleId === $setUp->laid[0]->roleId));
         $names = array_map(static fn (Laid $laid): string => 1 === $laid->count ? $laid->thing->single : $laid->thing->name, $first);

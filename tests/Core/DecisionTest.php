@@ -13,6 +13,7 @@ use Pindle\Core\Advice\Liking;
 use Pindle\Core\Child\Fingers;
 use Pindle\Core\Child\Settings;
 use Pindle\Core\Evidence\Attempt;
+use Pindle\Core\Evidence\ClosingMark;
 use Pindle\Core\Evidence\Mark;
 use Pindle\Core\Evidence\Method;
 use Pindle\Core\Evidence\Outcome;
@@ -83,12 +84,54 @@ final class DecisionTest extends TestCase
         self::assertSame(DecisionReason::StillMixed, self::after(6, [Outcome::AtOnce, Outcome::WithHelp], $moved)->reason, 'it was Nearly between');
     }
 
+    public function test_a_step_met_in_six_sittings_of_thirty_days_that_cannot_be_done_rests_a_week_and_what_it_stands_on_is_named(): void
+    {
+        $met = static fn (int ...$days): array => array_merge(...array_map(
+            static fn (int $day): array => self::attempts($day, [Outcome::WithHelp, Outcome::AtOnce, Outcome::WithHelp]),
+            $days,
+        ));
+        $often = self::after(29, [Outcome::AtOnce, Outcome::WithHelp], $met(0, 5, 10, 15, 20));
+        self::assertSame([DecisionReason::MetOften, 7, 'say-count@3'], [$often->reason, $often->days, $often->ground]);
+        self::assertSame(DecisionReason::StillMixed, self::after(30, [Outcome::AtOnce, Outcome::WithHelp], $met(0, 5, 10, 15, 20))->reason, 'in 31 days');
+        self::assertSame(DecisionReason::StillMixed, self::after(29, [Outcome::AtOnce, Outcome::WithHelp], $met(5, 10, 15, 20))->reason, 'five sittings');
+        $last = self::attempts(29, [Outcome::AtOnce, Outcome::WithHelp]);
+        $all = [Make::handMark('say-count@3', 0, Mark::CanDo), ...$met(0, 5, 10, 15, 20), ...$last];
+        $there = Decision::after(self::STEP, $last, Mark::Begun, Make::record($all), Ending::Done, Make::day(29));
+        self::assertSame([DecisionReason::MetOften, null], [$there->reason, $there->ground], 'all it stands on can be done');
+        self::assertNull(self::after(0, [Outcome::AtOnce, Outcome::WithHelp])->ground, 'only where it rests for that');
+        $looks = array_merge(...array_map(static fn (int $day): array => self::attempts($day, [Outcome::AtOnce]), [1, 5, 10, 15, 20, 25]));
+        $canDo = Make::record([Make::handMark(self::STEP, 0, Mark::CanDo), ...$looks]);
+        $look = Decision::after(self::STEP, \array_slice($looks, -1), Mark::CanDo, $canDo, Ending::Done, Make::day(25));
+        self::assertSame(DecisionReason::LookPassed, $look->reason, 'what can be done has its looks');
+    }
+
+    public function test_where_nobody_tapped_the_closing_mark_speaks(): void
+    {
+        $after = static function (ClosingMark $mark, Outcome ...$tapped): Decision {
+            $seen = [...self::attempts(0, array_values($tapped)), Make::closing(self::STEP, 0, $mark)];
+
+            return Decision::after(self::STEP, $seen, Mark::NotMet, Make::record($seen), Ending::Done, Make::day(0));
+        };
+        self::assertSame(
+            [DecisionReason::ClosedAllAlone, DecisionReason::ClosedMostlyAlone, DecisionReason::ClosedWithHelp, DecisionReason::ClosedNotYet],
+            array_map(static fn (ClosingMark $mark): DecisionReason => $after($mark)->reason, ClosingMark::cases()),
+        );
+        self::assertSame(
+            [DecisionKind::Further, DecisionKind::Again, DecisionKind::Easier, DecisionKind::Easier],
+            array_map(static fn (ClosingMark $mark): DecisionKind => $after($mark)->kind, ClosingMark::cases()),
+        );
+        self::assertSame(DecisionReason::UnderHalf, $after(ClosingMark::AllAlone, Outcome::NotYet, Outcome::AtOnce, Outcome::WithHelp)->reason);
+        $canDo = [Make::handMark(self::STEP, 0, Mark::CanDo), Make::closing(self::STEP, 9)];
+        $look = Decision::after(self::STEP, [$canDo[1]], Mark::CanDo, Make::record($canDo), Ending::Done, Make::day(9));
+        self::assertSame(DecisionReason::LookPassed, $look->reason);
+    }
+
     public function test_under_half_is_easier_five_running_is_further_and_the_rest_is_again(): void
     {
         self::assertSame(DecisionKind::Easier, self::after(0, [Outcome::AtOnce, Outcome::WithHelp, Outcome::NotYet])->kind);
         self::assertSame(DecisionKind::Further, self::after(0, array_fill(0, 5, Outcome::WorkedItOut), was: Mark::Nearly)->kind);
         self::assertSame(DecisionKind::Again, self::after(0, [Outcome::AtOnce, Outcome::WithHelp, Outcome::AtOnce])->kind, 'the one before the last had help');
-        self::assertSame(DecisionReason::NothingTried, self::after(0, [])->reason);
+        self::assertSame([DecisionReason::NothingTried, 3], [self::after(0, [])->reason, self::after(0, [])->days]);
     }
 
     public function test_exactly_half_is_not_yet_easier_and_four_of_the_last_five_not_yet_further(): void

@@ -83,11 +83,36 @@ final class RankingTest extends TestCase
         self::assertNull(self::find($record, 'say-count@3', 5));
         $due = self::one($record, 'say-count@3', 8);
         self::assertSame(Reason::Due, $due->reason);
-        self::assertEqualsWithDelta(1 - 2 ** (-7 / 14), $due->worth->gain(), 1e-9);
+        // Gone: 1 − 2^(−7/14) = 0.292893, half of it counts. Kept for 90 days: 0.707107 · 2^(−90/30.8) − 2^(−97/14) = 0.085085.
+        self::assertEqualsWithDelta(0.231531, $due->worth->gain(), 1e-6);
         $missed = $record->with(Make::anAttempt('say-count@3', 3, Outcome::NotYet));
         self::assertSame([Reason::OneMiss, 0.3], [self::one($missed, 'say-count@3', 4)->reason, self::one($missed, 'say-count@3', 4)->worth->gain()]);
         $again = $missed->with(Make::anAttempt('say-count@3', 3, Outcome::NotYet, minute: 1));
         self::assertSame(Reason::Slipped, self::one($again, 'say-count@3', 4)->reason);
+    }
+
+    public function test_why_a_step_can_begin_names_what_is_there_or_says_that_nothing_was_seen(): void
+    {
+        self::assertSame(Reason::FindingOut, self::one(Make::record([]), 'say-count@3', 0)->reason);
+        $there = Make::record([Make::handMark('say-count@3', 0, Mark::CanDo), Make::handMark('touch-count@3', 0, Mark::Nearly)]);
+        $begins = self::one($there, 'how-many@3', 1);
+        self::assertSame([Reason::Builds, ['on' => 'touch-count@3']], [$begins->reason, $begins->values]);
+        $placed = ChildRecord::replay(Make::wholeMap(), [], priors: ['say-count@3' => 0.85, 'touch-count@3' => 0.85]);
+        self::assertSame(Reason::FindingOut, self::one($placed, 'how-many@3', 0)->reason, 'believed and never seen');
+        $tried = Make::record([Make::anAttempt('touch-count@3', 0, Outcome::WithHelp), Make::handMark('touch-count@5', 1, Mark::CanDo)]);
+        $ready = self::one($tried, 'how-many@3', 2);
+        self::assertSame([Reason::Ready, ['needs' => 1]], [$ready->reason, $ready->values], 'what it builds on is under something that can be done');
+    }
+
+    public function test_of_a_step_with_under_four_tries_little_was_seen(): void
+    {
+        $after = static fn (int $tries): Reason => self::one(Make::record(array_map(
+            static fn (int $minute): Attempt => Make::anAttempt('say-count@3', 0, Outcome::WithHelp, minute: $minute),
+            range(1, $tries),
+        )), 'say-count@3', 2)->reason;
+
+        self::assertSame(Reason::LittleSeen, $after(3));
+        self::assertNotSame(Reason::LittleSeen, $after(4));
     }
 
     public function test_what_the_parent_pins_is_offered_whatever_it_lacks_and_a_strand_in_focus_is_pushed(): void

@@ -189,15 +189,12 @@ final readonly class TableController
         $stored = $this->setUp($setUpId);
         if (!$stored->isDone()) {
             $records = $this->evidence->records($this->children->present($stored->date));
-            $attempts = [];
-            foreach ($this->evidence->answered($stored->sittingIds()) as $attempt) {
-                $attempts[$attempt->sittingId][] = $attempt->toCore();
-            }
+            $seen = $this->evidence->seenIn($stored->sittingIds());
             $results = [];
             foreach ($stored->sittings as $childId => $sitting) {
                 $after = $records[$childId] ?? $this->evidence->record($this->children->child($childId, $stored->date));
                 $results[$childId] = array_map(static fn (Course $course): array => [
-                    'decision' => Decision::after($course->stepId, $attempts[$sitting->id] ?? [], $course->before, $after, $input->ending, $stored->date),
+                    'decision' => Decision::after($course->stepId, $seen[$sitting->id] ?? [], $course->before, $after, $input->ending, $stored->date),
                     'after' => $after->mark($course->stepId),
                 ], $sitting->sitting->courses);
             }

@@ -16,6 +16,7 @@ use Pindle\App\Platform\Clock;
 use Pindle\App\Record\Evidence;
 use Pindle\App\Views\LaidView;
 use Pindle\App\Views\Pictures;
+use Pindle\App\Views\Reasons;
 use Pindle\App\Views\Views;
 use Pindle\Core\Activity\HouseRule;
 use Pindle\Core\Activity\Prop;
@@ -45,6 +46,7 @@ final readonly class TableViews
         private Activities $activities,
         private Words $words,
         private Views $views,
+        private Reasons $reasons,
         private Pictures $pictures,
         private SkillMap $map,
         private Measured $measured,
@@ -345,13 +347,15 @@ final readonly class TableViews
     /** @param array<string, Child> $children */
     private function end(string $childId, StoredResult $result, array $children): EndView
     {
+        $name = ($children[$childId] ?? null)->name ?? $this->words->say('stand_ins', 'someone');
+
         return new EndView(
             $childId,
-            ($children[$childId] ?? null)->name ?? $this->words->say('stand_ins', 'someone'),
+            $name,
             $this->views->step($result->course->stepId),
             $result->kind,
             $this->words->say('decision_names', $result->kind),
-            $this->words->say('decisions', $result->reason, $result->values),
+            $this->reasons->ofDecision($result->reason, $result->values, $name),
             null === $result->remedy ? null : $this->words->say('remedies', $result->remedy),
             array_map(fn (string $step): string => $this->words->step($this->map->step($step)), $result->opens),
             $result->course->before,

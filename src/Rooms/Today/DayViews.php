@@ -15,6 +15,7 @@ use Pindle\App\Plan\StoredResult;
 use Pindle\App\Plan\StoredSetUp;
 use Pindle\App\Plan\StoredSitting;
 use Pindle\App\Views\Pictures;
+use Pindle\App\Views\Reasons;
 use Pindle\App\Views\Views;
 use Pindle\Core\Activity\Prop;
 use Pindle\Core\Advice\Worth;
@@ -23,6 +24,7 @@ use Pindle\Core\Child\Child;
 use Pindle\Core\Child\Settings;
 use Pindle\Core\Planning\BringList;
 use Pindle\Core\Planning\ChildState;
+use Pindle\Core\Planning\Course;
 use Pindle\Core\Planning\Day;
 use Pindle\Core\Planning\SetUp;
 use Pindle\Core\Planning\Stretch;
@@ -38,6 +40,7 @@ final readonly class DayViews
         private Activities $activities,
         private Words $words,
         private Views $views,
+        private Reasons $reasons,
         private Pictures $pictures,
         private SkillMap $map,
     ) {
@@ -185,7 +188,7 @@ final readonly class DayViews
             $this->words->say('parts', $setUp->part),
             $setUp->span->start,
             $setUp->span->end,
-            array_values(array_map(fn (StoredSitting $sitting): SittingView => $this->sitting($sitting, $children, $threadOf), $stored->sittings)),
+            array_values(array_map(fn (StoredSitting $sitting): SittingView => $this->sitting($stored, $sitting, $children, $threadOf), $stored->sittings)),
             $this->views->laid($setUp),
             array_map(static fn (Prop $prop): string => $prop->thing->name, $setUp->props),
             $this->pictures->card($setUp, $question, $first->course()->form, ($children[$first->childId] ?? null)->settings ?? new Settings()),
@@ -198,27 +201,30 @@ final readonly class DayViews
      * @param array<string, Child> $children
      * @param array<string, int>   $threadOf
      */
-    private function sitting(StoredSitting $stored, array $children, array $threadOf): SittingView
+    private function sitting(StoredSetUp $of, StoredSitting $stored, array $children, array $threadOf): SittingView
     {
         $sitting = $stored->sitting;
         $course = $sitting->course();
         $second = $sitting->courses[1] ?? null;
+        $name = ($children[$sitting->childId] ?? null)->name ?? $this->words->say('stand_ins', 'someone');
+        $why = fn (Course $one): string => $this->reasons->ofCourse($one, $of->setUp, $sitting, $name, $of->date);
+        $follows = fn (StoredResult $result): DecisionView => $this->decision($result, $name);
 
         return new SittingView(
             $stored->id,
             $sitting->childId,
-            ($children[$sitting->childId] ?? null)->name ?? $this->words->say('stand_ins', 'someone'),
+            $name,
             $threadOf[$sitting->childId] ?? 0,
             $this->views->step($course->stepId),
             $course->form,
-            $this->views->reason($course),
+            $why($course),
             null === $second ? null : $this->views->step($second->stepId),
-            null === $second ? null : $this->views->reason($second),
+            null === $second ? null : $why($second),
             $course->brandNew,
             \count($sitting->questions),
             null === $sitting->worth ? [] : $this->worth($sitting->worth),
-            isset($stored->results[0]) ? $this->decision($stored->results[0]) : null,
-            array_map($this->decision(...), \array_slice($stored->results, 1)),
+            isset($stored->results[0]) ? $follows($stored->results[0]) : null,
+            array_map($follows, \array_slice($stored->results, 1)),
         );
     }
 
@@ -240,12 +246,12 @@ final readonly class DayViews
         return $parts;
     }
 
-    private function decision(StoredResult $result): DecisionView
+    private function decision(StoredResult $result, string $child): DecisionView
     {
         return new DecisionView(
             $result->kind,
             $this->words->say('decision_names', $result->kind),
-            $this->words->say('decisions', $result->reason, $result->values),
+            $this->reasons->ofDecision($result->reason, $result->values, $child),
             array_map(fn (string $id): string => $this->words->step($this->map->step($id)), $result->opens),
             $result->course->before,
             $result->after,
