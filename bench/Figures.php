@@ -7,15 +7,20 @@ namespace Pindle\Bench;
 /** Named rows of named measures, each with one value a child; adding up shards keeps every value. */
 final class Figures
 {
-    /** @var array<string, array<string, list<float>>> row => measure => values */
+    /** @var array<string, array<string, array<float>>> row => measure => values; by whom they are of where two rows are compared */
     public array $values = [];
 
-    public function add(string $row, string $measure, float $value): void
+    /** @param string|null $of whom it is of, not a number */
+    public function add(string $row, string $measure, float $value, ?string $of = null): void
     {
-        $this->values[$row][$measure][] = $value;
+        if (null === $of) {
+            $this->values[$row][$measure][] = $value;
+        } else {
+            $this->values[$row][$measure][$of] = $value;
+        }
     }
 
-    /** @param array<string, array<string, list<float>>> $values */
+    /** @param array<string, array<string, array<float>>> $values */
     public function addAll(array $values): void
     {
         foreach ($values as $row => $measures) {
@@ -47,7 +52,7 @@ final class Figures
         return \sprintf("%.{$digits}f ±%.{$digits}f", $mean, 1.96 * sqrt($variance / $n));
     }
 
-    /** Mean difference between two rows, value by value, with its 95 % interval: what one child gains by one way over the other. */
+    /** Mean difference between two rows, child by child, with its 95 % interval: what one child gains by one way over the other. */
     public function gain(string $row, string $over, string $measure): string
     {
         $difference = new self();
@@ -71,12 +76,13 @@ final class Figures
      * All rows with these measures as a table.
      *
      * @param list<string> $measures
+     * @param list<string> $without  rows left out
      */
-    public function table(string $first, array $measures, int $digits = 3): string
+    public function table(string $first, array $measures, int $digits = 3, array $without = []): string
     {
         $text = '| '.$first.' | '.implode(' | ', $measures)." |\n|".str_repeat('---|', 1 + \count($measures))."\n";
         foreach (array_keys($this->values) as $row) {
-            if (isset($this->values[$row][$measures[0]])) {
+            if (isset($this->values[$row][$measures[0]]) && !\in_array($row, $without, true)) {
                 $text .= '| '.$row.' | '.implode(' | ', array_map(fn (string $measure): string => $this->mean($row, $measure, $digits), $measures))." |\n";
             }
         }

@@ -93,7 +93,7 @@ final class SixtyDays
         }
         foreach ($runs as $run) {
             $this->live($beginning->with($run->parent, $run->choosing, 70_000 + $number), $run, $start, $days);
-            $this->measure($run->row, $start);
+            $this->measure($run->row, $start, 'child '.$number);
         }
     }
 
@@ -266,7 +266,7 @@ final class SixtyDays
         return $questions;
     }
 
-    private function measure(string $row, LocalDate $start): void
+    private function measure(string $row, LocalDate $start, string $of): void
     {
         $end = $start->plusDays(self::DAYS);
         $after = $this->life->knows($end);
@@ -274,7 +274,7 @@ final class SixtyDays
         $before = $this->life->before;
         $values = [\count($before), \count($after), \count(array_diff_key($after, $before)), \count($later), \count(array_diff_key($later, $before))];
         foreach (Life::LEARNT as $i => $measure) {
-            $this->figures->add($row, $measure, (float) $values[$i]);
+            $this->figures->add($row, $measure, (float) $values[$i], $of);
         }
         $this->life->countMarks($this->figures, $row, $end);
         $this->life->countSittings($this->figures, $row);

@@ -77,6 +77,7 @@ printf(
     $few,
     microtime(true) - $began,
 );
+$changed = array_map(static fn (Run $run): string => $run->row, Run::changed());
 foreach ($figures as $simulator => [$look, $secure, $sixty]) {
     printf("\n## On the %s simulator\n\n### First look\n\n%s", $simulator, $look->table('way of asking', FirstLookBench::MEASURES));
     printf(
@@ -84,7 +85,7 @@ foreach ($figures as $simulator => [$look, $secure, $sixty]) {
         FirstLookBench::calibration($look),
         $look->mean('adaptive', FirstLookBench::WENT_WELL),
     );
-    printf("\n### Sixty days of two sittings, then thirty of nothing: steps truly known\n\n%s", $sixty->table('way of choosing', Life::LEARNT, 1));
+    printf("\n### Sixty days of two sittings, then thirty of nothing: steps truly known\n\n%s", $sixty->table('way of choosing', Life::LEARNT, 1, $changed));
     $limit = 0.1;
     foreach (Way::cases() as $way) {
         $limit = $way->seesTruth() ? max($limit, $sixty->plainMean($way->value, 'learnt')) : $limit;
@@ -107,8 +108,23 @@ foreach ($figures as $simulator => [$look, $secure, $sixty]) {
             );
         }
     }
-    printf("\n### Marks of the surest kind on day 60\n\n%s", $sixty->table('', Life::MARKS));
-    printf("\n### Sittings\n\n%s", $sixty->table('', Life::SITTINGS, 2));
+    printf("\n### Marks of the surest kind on day 60\n\n%s", $sixty->table('', Life::MARKS, without: $changed));
+    printf("\n### Sittings\n\n%s", $sixty->table('', Life::SITTINGS, 2, $changed));
+    echo "\n### One thing changed\n\nOn the few, paired: what Pindle's choice gains by that one change\n\n";
+    echo "| with | learnt | gained | known 30 days later | gained | false | most tries |\n|---|---|---|---|---|---|---|\n";
+    foreach (Run::changed() as $run) {
+        $base = SimulatedParent::TapsAll === $run->parent ? Way::Pindle->value : 'Pindle, '.$run->parent->value;
+        printf(
+            "| %s | %s | %s | %s | %s | %s | %s |\n",
+            $run->row,
+            $sixty->mean($run->row, 'learnt', 1),
+            $sixty->gain($run->row, $base, 'learnt'),
+            $sixty->mean($run->row, 'known 30 days later', 1),
+            $sixty->gain($run->row, $base, 'known 30 days later'),
+            $sixty->mean($run->row, 'false'),
+            $sixty->mean($run->row, 'most tries at one step in 30 days', 1),
+        );
+    }
     $most = $sixty->values[Way::Pindle->value]['most tries at one step in 30 days'];
     printf("\nMost tries at one step in 30 days, of all children: %d\n", max([0.0, ...$most]));
     echo "\n### Sittings of six questions until a step the child knows is found\n\n| rule | median | 90th percentile |\n|---|---|---|\n";

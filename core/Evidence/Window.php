@@ -19,7 +19,7 @@ final readonly class Window
     public const NOT_MOVING_DAYS = 7;
 
     /** So many sittings within so many days, whatever became of it between: it was met often enough for now. */
-    public const OFTEN = 6;
+    public const OFTEN = 5;
     public const OFTEN_DAYS = 30;
 
     /** What makes a step that can be done worth a look, and what takes it away: so many of so many that were not unaided. */
