@@ -338,7 +338,8 @@ final readonly class Planner
         foreach ($today as $setUp) {
             $sitting = $setUp->sittingOf($candidate->learner->child->id);
             if (null !== $sitting && $sitting->isAbout($candidate->ranked->step->id)) {
-                $value *= $this->choosing->triedToday * exp(-$sitting->attempts() / 4);
+                // The three questions of a check settle it; asked twice on one day they say no more.
+                $value *= $candidate->isCheck() ? 0.0 : $this->choosing->triedToday * exp(-$sitting->attempts() / 4);
             }
         }
 

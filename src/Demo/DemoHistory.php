@@ -25,6 +25,8 @@ use Pindle\Core\Child\Child;
 use Pindle\Core\Child\Settings;
 use Pindle\Core\Evidence\Attempt;
 use Pindle\Core\Evidence\ChildRecord;
+use Pindle\Core\Evidence\Closing;
+use Pindle\Core\Evidence\ClosingMark;
 use Pindle\Core\Evidence\Help;
 use Pindle\Core\Evidence\Ladder;
 use Pindle\Core\Evidence\OwnMap;
@@ -41,6 +43,7 @@ use Pindle\Core\Question\Kind\TellHowMany;
 use Pindle\Core\Question\Level;
 use Pindle\Core\Question\Question;
 use Pindle\Core\Simulation\SimulatedChild;
+use Pindle\Core\Simulation\SimulatedParent;
 use Pindle\Core\Simulation\StepwiseChild;
 use Pindle\Core\Skill\SkillMap;
 use Random\Engine\Xoshiro256StarStar;
@@ -67,6 +70,9 @@ final class DemoHistory
 
     /** @var array<string, array<string, LocalDate>> */
     private array $resting = [];
+
+    /** @var array<string, SimulatedParent> */
+    private array $noting = [];
 
     private int $ids = 0;
 
@@ -107,6 +113,7 @@ final class DemoHistory
                 $random,
             );
             $this->children->moveIn($children[$thread], $thread, $settings);
+            $this->noting[$child->id] = $this->household->noting()[$thread];
         }
         $things = $this->household->things();
         foreach ($things as $shippedId => $thing) {
@@ -173,12 +180,20 @@ final class DemoHistory
             $childId = $planned->childId;
             $sitting = $planned->asking(array_map(fn (Question $question): Question => $question->named($this->id()), $planned->questions));
             $sittings[$childId] = new StoredSitting($this->id(), $sitting, [], [], []);
-            $own = [];
+            $own = $tapped = $asked = $unnoted = $helps = [];
             foreach (Ending::HadEnough === $ending ? \array_slice($sitting->questions, 0, 3) : $sitting->questions as $number => $question) {
                 [$kind, $step] = [Kind::of($question->prompt), $this->map->step($question->stepId)];
-                $help = Level::Check === $question->level ? Help::Bare : Ladder::help($this->records[$childId]->state($question->stepId));
+                $isCheck = Level::Check === $question->level;
+                $help = $isCheck ? Help::Bare : $helps[$step->id] ?? Ladder::help($this->records[$childId]->state($step->id));
                 [$outcome, $method, $slip] = $simulated[$childId]->answer($question, $help, $date, $number, $random);
-                $asked = new Asked(
+                $asked[] = $question->id;
+                $noted = $isCheck ? $outcome : $this->noting[$childId]->tap($outcome, $random);
+                if (null === $noted) {
+                    $unnoted[] = $outcome;
+                    $helps[$step->id] = $help->less();
+                    continue;
+                }
+                $tap = new Asked(
                     $childId,
                     $question,
                     $sitting->course()->stepId,
@@ -188,12 +203,12 @@ final class DemoHistory
                     $date,
                     SetUpState::Planned,
                 );
-                $attempt = $asked->attempt(
+                $attempt = $tap->attempt(
                     $this->id(),
                     $sittings[$childId]->id,
                     $this->map,
                     $help,
-                    $outcome,
+                    $noted,
                     // A simulated child knows nothing of the question; what cannot be seen in it is left out.
                     \in_array($method, $kind->methods($step), true) ? $method : null,
                     \in_array($slip, $kind->slips($step), true) ? $slip : null,
@@ -203,12 +218,15 @@ final class DemoHistory
                 );
                 $this->records[$childId] = $this->records[$childId]->with($attempt);
                 $own[] = $attempt;
+                $tapped[] = $question->id;
                 $this->evidence->keep($attempt, $childId, $question->id);
                 ++$attempts;
             }
+            $mark = $this->noting[$childId]->closes($unnoted, $random);
+            $closings = null === $mark ? [] : $this->closings($mark, $setUp, $sittings[$childId], $tapped, $asked, $date);
             $after = $this->records[$childId];
             $followed[$childId] = array_map(static fn (Course $course): array => [
-                'decision' => Decision::after($course->stepId, $own, $course->before, $after, $ending, $date),
+                'decision' => Decision::after($course->stepId, [...$own, ...$closings], $course->before, $after, $ending, $date),
                 'after' => $after->mark($course->stepId),
             ], $sitting->courses);
             $this->endings[$childId][$setUp->activity->id][] = $ending;
@@ -222,6 +240,40 @@ final class DemoHistory
         $this->sittings->keepPast($setUp->sitting($asDone), $date, $this->id(), $sittings, $ending, $followed);
 
         return $attempts;
+    }
+
+    /**
+     * What the parent said of a whole sitting, for each of its courses.
+     *
+     * @param list<string> $tapped ids of questions
+     * @param list<string> $asked  ids of questions, in order
+     *
+     * @return list<Closing>
+     */
+    private function closings(ClosingMark $mark, SetUp $setUp, StoredSitting $stored, array $tapped, array $asked, LocalDate $date): array
+    {
+        $closings = [];
+        foreach ($stored->sitting->courses as $course) {
+            $closing = new Closing(
+                $this->id(),
+                $course->stepId,
+                $stored->id,
+                $setUp->activity->id,
+                $course->form,
+                $setUp->thingIds(),
+                $mark,
+                $stored->sitting->covered($course, $tapped, $asked),
+                $this->clock->instant($date, $setUp->span->end),
+                $date,
+                self::DEVICE,
+            );
+            $childId = $stored->sitting->childId;
+            $this->records[$childId] = $this->records[$childId]->with($closing);
+            $this->evidence->keep($closing, $childId);
+            $closings[] = $closing;
+        }
+
+        return $closings;
     }
 
     /** The first look that the parent had with each child on the day before the first, its answers kept like any other. */

@@ -8,6 +8,7 @@ use Pindle\App\Content\ThingFile;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Calendar\Span;
 use Pindle\Core\Child\Child;
+use Pindle\Core\Simulation\SimulatedParent;
 use Pindle\Core\Thing\Thing;
 
 /** The sample household: a made-up household on a canal boat, and what lies in their cupboard. */
@@ -56,6 +57,12 @@ final readonly class DemoHousehold
     public function settings(): array
     {
         return [[], ['way-in' => 'touch-and-count'], ['way-in' => 'move-and-tell']];
+    }
+
+    /** @return list<SimulatedParent> how what each child did was noted, in the same order: with the little one nobody has a hand free to tap */
+    public function noting(): array
+    {
+        return [SimulatedParent::TapsAll, SimulatedParent::TapsAll, SimulatedParent::OnlyCloses];
     }
 
     /** @return array<string, Thing> shipped id => the thing with its own id and the boat's amount */

@@ -282,9 +282,13 @@ final readonly class Evidence
         ];
     }
 
-    /** An attempt that is known whole, as in the demo; the caller flushes, and the record is made at the first look at it. */
-    public function keep(Attempt $attempt, string $childId, string $questionId): void
+    /**
+     * What is known whole, as in the demo; the caller flushes, and the record is made at the first look at it.
+     *
+     * @param string $questionId of an attempt
+     */
+    public function keep(Attempt|Closing $seen, string $childId, string $questionId = ''): void
     {
-        $this->entities->persist(AttemptEntity::of($attempt, $childId, $questionId));
+        $this->entities->persist($seen instanceof Attempt ? AttemptEntity::of($seen, $childId, $questionId) : ClosingEntity::of($seen, $childId));
     }
 }

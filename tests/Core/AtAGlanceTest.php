@@ -24,10 +24,23 @@ final class AtAGlanceTest extends TestCase
         $glance = self::glance([...$canDo, ...$on('count-from@5', 2, 1, 'a'), ...$on('count-back@5', 3, 1, 'a')], 4);
 
         self::assertSame('say-count@10', $glance->can?->id);
-        self::assertSame('count-back@5', $glance->now?->id, 'met last');
+        self::assertSame('count-back@5', $glance->now?->id, 'the harder one');
         self::assertNotContains($glance->next?->id, [null, 'say-count@3', 'say-count@5', 'count-from@5', 'count-back@5'], 'neither taken as known nor begun');
         self::assertSame([], $glance->look);
         self::assertSame(['say-count@10'], array_map(static fn ($step): string => $step->id, self::glance($canDo, 20)->look));
+    }
+
+    public function test_a_child_is_on_the_hardest_step_met_in_three_weeks_and_else_on_the_one_met_last(): void
+    {
+        $now = static fn (int $hard, int $easy): ?string => self::glance(
+            [Make::anAttempt('count-back@5', $hard), Make::anAttempt('touch-count@3', $easy)],
+            30,
+        )->now?->id;
+
+        self::assertSame('count-back@5', $now(9, 28), 'an easy one in between is not what the child is on');
+        self::assertSame('touch-count@3', $now(8, 28), 'it was 22 days ago');
+        self::assertSame('touch-count@3', $now(2, 5), 'of two long ago');
+        self::assertSame('count-back@5', $now(5, 2));
     }
 
     public function test_little_was_seen_of_a_strand_with_under_four_tries_and_closing_marks(): void

@@ -11,8 +11,10 @@ use Pindle\Core\Calendar\Span;
 use Pindle\Core\Caution\Caution;
 use Pindle\Core\Child\Child;
 use Pindle\Core\Evidence\ChildRecord;
+use Pindle\Core\Evidence\Closing;
 use Pindle\Core\Evidence\Outcome;
 use Pindle\Core\Planning\BringList;
+use Pindle\Core\Planning\Candidate;
 use Pindle\Core\Planning\Candidates;
 use Pindle\Core\Planning\Day;
 use Pindle\Core\Planning\DayPlan;
@@ -227,6 +229,13 @@ final class PlannerTest extends TestCase
 
         self::assertEqualsWithDelta($candidate->value(), $today->invoke(self::planner(), $candidate, []), 1e-12);
         self::assertEqualsWithDelta(0.3 * exp(-1.0) * $candidate->value(), $today->invoke(self::planner(), $candidate, [$setUp]), 1e-12);
+
+        $closings = array_map(static fn (int $day): Closing => Make::closing($step->id, $day - 9, activity: 'activity-'.$day), [1, 2, 3]);
+        $due = new Learner($learner->child, ChildRecord::replay(Make::map(), $closings), 30);
+        $check = new Candidate($due, $candidate->ranked, $candidate->form, $candidate->activity, $candidate->worth);
+        self::assertTrue($check->isCheck());
+        self::assertSame(0.0, $today->invoke(self::planner(), $check, [$setUp]), 'three questions settle it once');
+        self::assertGreaterThan(0.0, $today->invoke(self::planner(), $check, []));
     }
 
     /** Two and three questions of a minute, the rest as activities say; nobody is asked more often than goes by age. */

@@ -52,8 +52,10 @@ watch(
     () => evidence.data.value?.history,
     () => (earlier.value = []),
 );
+/** What the parent wrote stands in quotes, what Pindle says of it does not. */
+const isSaid = (seen: Schemas['SeenView']) => seen.kind === 'witness' || seen.kind === 'hand-mark';
 const inShort = (seen: Schemas['SeenView']) =>
-    [seen.help, seen.method, seen.slip, seen.note ? `“${seen.note}”` : null].filter(Boolean).join('; ');
+    [seen.help, seen.method, seen.slip, seen.note && isSaid(seen) ? `“${seen.note}”` : seen.note].filter(Boolean).join('; ');
 </script>
 
 <template>
