@@ -14,6 +14,7 @@ use Pindle\Core\Caution\Cautions;
 use Pindle\Core\Child\Child;
 use Pindle\Core\Evidence\Mark;
 use Pindle\Core\Planning\Course;
+use Pindle\Core\Planning\DayPlan;
 use Pindle\Core\Planning\DayRequest;
 use Pindle\Core\Planning\Learner;
 use Pindle\Core\Planning\PlanCheck;
@@ -46,7 +47,6 @@ final class ThirtyDays
     private const LOST_DAYS = 20;
     private const KINDS = [25, 45, 70];
     private const MOST_CHILDREN = 3;
-    private const DAYS_A_MONTH = 30.44;
 
     private readonly Planner $planner;
     private readonly PlanCheck $check;
@@ -77,76 +77,44 @@ final class ThirtyDays
         $random = new Randomizer(new Xoshiro256StarStar(30_000 + $number));
         $things = \array_slice($random->shuffleArray($this->shipped), 0, self::KINDS[$number % \count(self::KINDS)]);
         $ages = \array_slice($random->shuffleArray(FirstLookBench::AGES), 0, 1 + $number % self::MOST_CHILDREN);
-        $children = $lives = $abstract = [];
-        foreach ($ages as $i => $months) {
-            $id = 'child-'.$i;
-            $children[$id] = new Child($id, 'Child '.$i, $start->plusDays(-(int) round($months * self::DAYS_A_MONTH) - 3));
-            $beginning = Life::begin($this->map, $simulator, $months, 10 * $number + $i, $start);
-            $lives[$id] = new PlannedLife($beginning->with($parent, $this->choosing, 80_000 + 10 * $number + $i), $this->map);
-            $abstract[$id] = $beginning->with($parent, $this->choosing, 80_000 + 10 * $number + $i);
-        }
+        $house = new House($this->map, $simulator, $parent, $this->choosing, $ages, $things, $number, $start);
         $lived = 0;
         for ($day = 1; $day <= self::DAYS; ++$day) {
             $on = $start->plusDays($day);
-            if (0 === $day % self::WEEK || $random->getInt(1, 100) <= self::LOST_DAYS) {
-                continue;
-            }
-            $there = array_filter($children, static fn (Child $child): bool => !$lives[$child->id]->life->child->isMissed($on));
-            $lived += [] === $there ? 0 : 1;
-            foreach ([] === $there ? [] : $this->setUps($on, $there, $lives, $things) as $setUp) {
-                foreach ($setUp->sittings as $sitting) {
-                    $lives[$sitting->childId]->sit($setUp, $sitting, $on);
-                }
+            $there = $house->there($on);
+            if (0 !== $day % self::WEEK && $random->getInt(1, 100) > self::LOST_DAYS && [] !== $there) {
+                ++$lived;
+                $house->live($this->plan($house->request($on, $there, [new Span(540, 580), new Span(780, 810)])));
             }
         }
         $end = $start->plusDays(self::DAYS);
-        foreach ($lives as $id => $life) {
+        foreach ($house->lives as $id => $life) {
             $life->count($this->figures, $parent->value, $lived);
             $days = [];
             foreach ($life->days as $dayNumber => $sittings) {
                 $days[$dayNumber - $start->dayNumber] = $sittings;
             }
-            $this->abstract->live($abstract[$id], new Run('', Way::Pindle, $parent, $this->choosing), $start, $days);
+            $abstract = $house->beginning($id);
+            $this->abstract->live($abstract, new Run('', Way::Pindle, $parent, $this->choosing), $start, $days);
             $this->figures->add($parent->value, 'sittings', (float) $life->life->sittings);
             $this->figures->add($parent->value, 'learnt', (float) \count(array_diff_key($life->life->knows($end), $life->life->before)));
             $this->figures->add(
                 $parent->value,
                 'learnt by as many abstract ones',
-                (float) \count(array_diff_key($abstract[$id]->knows($end), $abstract[$id]->before)),
+                (float) \count(array_diff_key($abstract->knows($end), $abstract->before)),
             );
             $life->life->countMarks($this->figures, $parent->value, $end);
         }
     }
 
-    /**
-     * @param array<string, Child>       $children
-     * @param array<string, PlannedLife> $lives
-     * @param list<Thing>                $things
-     *
-     * @return list<SetUp> in order of time
-     */
-    private function setUps(LocalDate $on, array $children, array $lives, array $things): array
+    private function plan(DayRequest $request): DayPlan
     {
-        $request = new DayRequest(
-            $on,
-            $on->dayNumber,
-            array_values(array_map(static fn (Child $child): Learner => new Learner(
-                $child,
-                $lives[$child->id]->life->record,
-                $child->minutesOn($on),
-                [],
-                $lives[$child->id]->life->resting,
-            ), $children)),
-            [new Span(540, 580), new Span(780, 810)],
-            $things,
-            [Place::Table, Place::Floor, Place::Outdoors],
-        );
         $plan = $this->planner->plan($request);
         ++$this->plans;
         foreach ($this->check->problems($request, $plan) as [$problem, $where]) {
-            $this->problems[] = $on->toString().' '.$problem->value.': '.$where;
+            $this->problems[] = $request->date->toString().' '.$problem->value.': '.$where;
         }
 
-        return $plan->setUps;
+        return $plan;
     }
 }

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+use Pindle\Bench\DaysOfThree;
+use Pindle\Bench\Figures;
+use Pindle\Core\Simulation\Simulator;
+use Pindle\Tests\Make;
+use Symfony\Component\Process\Process;
+
+/*
+ * ./pindle bench days [households]: four weeks of so many households of three, 65 minutes a day, as their parent lives them; seeds fixed, one
+ * process a simulator. With one more number it does one of them and prints its figures.
+ */
+
+require dirname(__DIR__).'/vendor/autoload.php';
+
+ini_set('memory_limit', '1G');
+$households = max(1, (int) ($argv[1] ?? 40));
+if (isset($argv[2])) {
+    $simulator = Simulator::from($argv[2]);
+    $figures = new Figures();
+    $days = new DaysOfThree(Make::map(), Make::catalogue(), Make::cautions(), array_values(Make::things()->things()), $figures);
+    for ($number = 0; $number < $households; ++$number) {
+        $days->household($simulator->value, $simulator, $number);
+        fwrite(\STDERR, '.');
+    }
+    echo json_encode($figures->values, \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION);
+    exit;
+}
+$began = microtime(true);
+$shares = [];
+foreach (Simulator::cases() as $simulator) {
+    $shares[] = $share = new Process([\PHP_BINARY, __FILE__, (string) $households, $simulator->value], timeout: null);
+    $share->start(static function (string $type, string $text): void {
+        if (Process::ERR === $type) {
+            fwrite(\STDERR, $text);
+        }
+    });
+}
+$figures = new Figures();
+foreach ($shares as $share) {
+    if (0 !== $share->wait()) {
+        fwrite(\STDERR, $share->getErrorOutput());
+        exit(1);
+    }
+    $figures->addAll(json_decode($share->getOutput(), true, 512, \JSON_THROW_ON_ERROR));
+}
+printf("\nFour weeks of %d households of three on each simulator, 65 minutes a day (%.0f s)\n\n", $households, microtime(true) - $began);
+foreach ([DaysOfThree::DAY, DaysOfThree::FAIR, DaysOfThree::MONTH] as $measures) {
+    echo $figures->table('', $measures, 2), "\n";
+}
