@@ -16,7 +16,6 @@ use Pindle\Core\Skill\SkillMap;
 final class PlannedLife
 {
     private const WEEK = 7;
-    private const LOOKS = [Reason::Due, Reason::Slipped, Reason::OneMiss, Reason::CheckDue];
 
     /** @var array<int, int> day number => sittings */
     public array $days = [];
@@ -53,7 +52,7 @@ final class PlannedLife
             $this->steps[$week][$course->stepId] = true;
         }
         $main = $sitting->course();
-        if (\in_array($main->reason, self::LOOKS, true)) {
+        if ($main->reason->isLook() || Reason::CheckDue === $main->reason) {
             ++$this->looks;
         } else {
             $this->onKnown += $this->life->child->knows($main->stepId, $on) ? 1 : 0;

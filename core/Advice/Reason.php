@@ -23,4 +23,10 @@ enum Reason: string
     case Doubted = 'doubted';
     case Pinned = 'pinned';
     case InFocus = 'in-focus';
+
+    /** Whether the step is looked at again, for it could be done. */
+    public function isLook(): bool
+    {
+        return \in_array($this, [self::Due, self::Slipped, self::OneMiss], true);
+    }
 }

@@ -39,6 +39,12 @@ final readonly class Candidate
         return CanDoClauses::isCheckDue($this->ranked->step, $this->learner->record->state($this->ranked->step->id));
     }
 
+    /** Whether it is for seeing that something is still there. */
+    public function isLook(): bool
+    {
+        return $this->ranked->reason->isLook();
+    }
+
     public function value(): float
     {
         return $this->worth->value();

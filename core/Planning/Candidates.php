@@ -87,7 +87,7 @@ final readonly class Candidates
                     && HouseRule::allow($rules, $activity),
             );
             // A quick check is for what was there before, unless nothing else can show the step.
-            if (!\in_array($step->reason, [Reason::Due, Reason::Slipped, Reason::OneMiss, Reason::CheckDue], true)) {
+            if (!$step->reason->isLook() && Reason::CheckDue !== $step->reason) {
                 $learning = array_filter($activities, static fn (Activity $activity): bool => !$activity->checksOnly);
                 $activities = [] === $learning ? $activities : $learning;
             }
@@ -142,8 +142,7 @@ final readonly class Candidates
                     continue;
                 }
                 $form = $forms[$step->id] ??= [self::formOf($one->learner, $step)];
-                $isLook = \in_array($other->reason, [Reason::Due, Reason::Slipped, Reason::OneMiss], true);
-                if (Reason::CheckDue !== $other->reason && ($isLook || !$one->activity->checksOnly) && $one->activity->shows($step, $form[0])) {
+                if (Reason::CheckDue !== $other->reason && ($other->reason->isLook() || !$one->activity->checksOnly) && $one->activity->shows($step, $form[0])) {
                     return $one->beside(new Candidate($one->learner, $other, $form[0], $one->activity, $other->worth));
                 }
             }

@@ -366,10 +366,11 @@ final readonly class Planner
     {
         $minutes = min($candidate->learner->child->longestSittingOn($request->date), $this->minutesLeft($candidate->learner, $new));
 
-        return $candidate->learner->child->setSizeOn($request->date)->fitting(
-            ($minutes - $candidate->activity->setUp) * 60,
-            $candidate->activity->seconds,
-        );
+        $size = $candidate->learner->child->setSizeOn($request->date);
+        $fitting = $size->fitting(($minutes - $candidate->activity->setUp) * 60, $candidate->activity->seconds);
+
+        // A look is a quick one, unless something else is learnt beside it.
+        return $candidate->isLook() && null === $candidate->second ? min($size->fewest, $fitting) : $fitting;
     }
 
     /**

@@ -7,6 +7,8 @@ namespace Pindle\Tests\Core;
 use PHPUnit\Framework\TestCase;
 use Pindle\Core\Activity\Part;
 use Pindle\Core\Activity\Place;
+use Pindle\Core\Advice\RankedStep;
+use Pindle\Core\Advice\Reason;
 use Pindle\Core\Calendar\Span;
 use Pindle\Core\Caution\Caution;
 use Pindle\Core\Child\Child;
@@ -236,6 +238,27 @@ final class PlannerTest extends TestCase
         self::assertTrue($check->isCheck());
         self::assertSame(0.0, $today->invoke(self::planner(), $check, [$setUp]), 'three questions settle it once');
         self::assertGreaterThan(0.0, $today->invoke(self::planner(), $check, []));
+    }
+
+    public function test_a_look_is_a_quick_one_unless_something_else_is_learnt_beside_it(): void
+    {
+        $learner = self::learner(Make::child('Maren', 78, longest: 15));
+        $one = (new Candidates(Make::catalogue()))->of($learner, Make::day(0), Place::cases(), false)[0];
+        $request = new DayRequest(Make::day(0), 1, [$learner], [new Span(540, 600)], self::things(), [Place::Table]);
+        $questions = new \ReflectionMethod(Planner::class, 'questions');
+        $because = static fn (Reason $reason, ?Candidate $second = null): Candidate => new Candidate(
+            $learner,
+            new RankedStep($one->ranked->step, $one->ranked->worth, false, $reason, ['days' => 9]),
+            $one->form,
+            $one->activity,
+            $one->worth,
+            $second,
+        );
+        foreach ([Reason::Due, Reason::Slipped, Reason::OneMiss] as $look) {
+            self::assertSame(6, $questions->invoke(self::planner(), $request, $because($look), []), $look->value);
+        }
+        self::assertSame(8, $questions->invoke(self::planner(), $request, $because(Reason::KeepGoing), []));
+        self::assertSame(8, $questions->invoke(self::planner(), $request, $because(Reason::Due, $one), []));
     }
 
     /** Two and three questions of a minute, the rest as activities say; nobody is asked more often than goes by age. */
