@@ -142,7 +142,8 @@ final readonly class Candidates
                     continue;
                 }
                 $form = $forms[$step->id] ??= [self::formOf($one->learner, $step)];
-                if (Reason::CheckDue !== $other->reason && ($other->reason->isLook() || !$one->activity->checksOnly) && $one->activity->shows($step, $form[0])) {
+                $mayCheck = $other->reason->isLook() || !$one->activity->checksOnly;
+                if (Reason::CheckDue !== $other->reason && $mayCheck && $one->activity->shows($step, $form[0])) {
                     return $one->beside(new Candidate($one->learner, $other, $form[0], $one->activity, $other->worth));
                 }
             }
