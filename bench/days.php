@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 use Pindle\Bench\DaysOfThree;
 use Pindle\Bench\Figures;
+use Pindle\Bench\Shares;
 use Pindle\Core\Simulation\Simulator;
 use Pindle\Tests\Make;
-use Symfony\Component\Process\Process;
 
 /*
  * ./pindle bench days [households]: four weeks of so many households of three, 65 minutes a day, as their parent lives them; seeds fixed, one
@@ -29,22 +29,9 @@ if (isset($argv[2])) {
     exit;
 }
 $began = microtime(true);
-$shares = [];
-foreach (Simulator::cases() as $simulator) {
-    $shares[] = $share = new Process([\PHP_BINARY, __FILE__, (string) $households, $simulator->value], timeout: null);
-    $share->start(static function (string $type, string $text): void {
-        if (Process::ERR === $type) {
-            fwrite(\STDERR, $text);
-        }
-    });
-}
 $figures = new Figures();
-foreach ($shares as $share) {
-    if (0 !== $share->wait()) {
-        fwrite(\STDERR, $share->getErrorOutput());
-        exit(1);
-    }
-    $figures->addAll(json_decode($share->getOutput(), true, 512, \JSON_THROW_ON_ERROR));
+foreach (Shares::of(__FILE__, array_map(static fn (Simulator $of): array => [(string) $households, $of->value], Simulator::cases())) as $values) {
+    $figures->addAll($values);
 }
 printf("\nFour weeks of %d households of three on each simulator, 65 minutes a day (%.0f s)\n\n", $households, microtime(true) - $began);
 foreach ([DaysOfThree::DAY, DaysOfThree::FAIR, DaysOfThree::MONTH] as $measures) {

@@ -3,11 +3,11 @@
 declare(strict_types=1);
 
 use Pindle\Bench\Figures;
+use Pindle\Bench\Shares;
 use Pindle\Bench\ThirtyDays;
 use Pindle\Core\Simulation\SimulatedParent;
 use Pindle\Core\Simulation\Simulator;
 use Pindle\Tests\Make;
-use Symfony\Component\Process\Process;
 
 /*
  * ./pindle bench households [households]: thirty days of real day plans in so many households of one to three children, with each kind of
@@ -36,25 +36,12 @@ if (isset($argv[2], $argv[3])) {
 }
 
 $began = microtime(true);
-$shares = [];
-for ($i = 0; $i < 2; ++$i) {
-    $shares[$i] = new Process([\PHP_BINARY, __FILE__, (string) $households, (string) $i, '2'], timeout: null);
-    $shares[$i]->start(static function (string $type, string $text): void {
-        if (Process::ERR === $type) {
-            fwrite(\STDERR, $text);
-        }
-    });
-}
 /** @var array<string, Figures> $figures */
 $figures = [];
 $plans = 0;
 $problems = [];
-foreach ($shares as $share) {
-    if (0 !== $share->wait()) {
-        fwrite(\STDERR, $share->getErrorOutput());
-        exit(1);
-    }
-    foreach (json_decode($share->getOutput(), true, 512, \JSON_THROW_ON_ERROR) as $simulator => [$values, $ofPlans, $ofProblems]) {
+foreach (Shares::of(__FILE__, [[(string) $households, '0', '2'], [(string) $households, '1', '2']]) as $share) {
+    foreach ($share as $simulator => [$values, $ofPlans, $ofProblems]) {
         $figures[$simulator] ??= new Figures();
         $figures[$simulator]->addAll($values);
         $plans += $ofPlans;

@@ -7,12 +7,12 @@ use Pindle\Bench\FirstLookBench;
 use Pindle\Bench\Life;
 use Pindle\Bench\Run;
 use Pindle\Bench\CanDoBench;
+use Pindle\Bench\Shares;
 use Pindle\Bench\SixtyDays;
 use Pindle\Bench\Way;
 use Pindle\Core\Simulation\SimulatedParent;
 use Pindle\Core\Simulation\Simulator;
 use Pindle\Tests\Make;
-use Symfony\Component\Process\Process;
 
 /*
  * ./pindle bench learners [children [few]]: how well the judgement does on simulated children of two kinds, seeds fixed. Two processes share
@@ -46,23 +46,10 @@ if (isset($argv[3], $argv[4])) {
 }
 
 $began = microtime(true);
-$shares = [];
-for ($i = 0; $i < 2; ++$i) {
-    $shares[$i] = new Process([\PHP_BINARY, __FILE__, (string) $children, (string) $few, (string) $i, '2'], timeout: null);
-    $shares[$i]->start(static function (string $type, string $text): void {
-        if (Process::ERR === $type) {
-            fwrite(\STDERR, $text);
-        }
-    });
-}
 /** @var array<string, list<Figures>> $figures */
 $figures = [];
-foreach ($shares as $share) {
-    if (0 !== $share->wait()) {
-        fwrite(\STDERR, $share->getErrorOutput());
-        exit(1);
-    }
-    foreach (json_decode($share->getOutput(), true, 512, \JSON_THROW_ON_ERROR) as $simulator => $three) {
+foreach (Shares::of(__FILE__, [[(string) $children, (string) $few, '0', '2'], [(string) $children, (string) $few, '1', '2']]) as $share) {
+    foreach ($share as $simulator => $three) {
         foreach ($three as $which => $values) {
             $figures[$simulator][$which] ??= new Figures();
             $figures[$simulator][$which]->addAll($values);

@@ -26,7 +26,7 @@ final readonly class Decision
      * @param int          $attempts   tries of the step in the sitting
      * @param int|null     $days    days to rest it
      * @param list<string> $opens   untouched steps that build on it and are ready now
-     * @param string|null  $ground  id of the weakest step that one that does not move stands on; null where all of them can be done
+     * @param string|null  $ground  id of what a step that does not get on may be missing, which comes meanwhile; null where it stands well
      * @param Slip|null    $remedy  the slip seen most often, whose remedy is for next time
      */
     private function __construct(
@@ -70,7 +70,7 @@ final readonly class Decision
             $days,
             DecisionKind::MoveOn === $kind ? self::opened($stepId, $after) : [],
             DecisionKind::MoveOn === $kind ? null : self::remedy($own, $after->settings->fingers),
-            \in_array($reason, [DecisionReason::NotMoving, DecisionReason::MetOften], true) ? self::ground($stepId, $after) : null,
+            \in_array($reason, [DecisionReason::NotMoving, DecisionReason::MetOften], true) ? Doubt::of($after->map->step($stepId), $after, $on) : null,
         );
 
         $is = $after->mark($stepId);
@@ -141,14 +141,6 @@ final readonly class Decision
         $most = [] === $counts ? null : array_search(max($counts), array_reverse($counts, true), true);
 
         return \is_string($most) ? Slip::from($most) : null;
-    }
-
-    private static function ground(string $stepId, ChildRecord $record): ?string
-    {
-        $needs = array_filter($record->map->step($stepId)->needs, static fn (string $need): bool => Mark::CanDo !== $record->mark($need));
-        usort($needs, static fn (string $a, string $b): int => $record->state($a)->p <=> $record->state($b)->p);
-
-        return $needs[0] ?? null;
     }
 
     /** @return list<string> */

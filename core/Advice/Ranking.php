@@ -65,7 +65,7 @@ final readonly class Ranking
         [$this->states, $this->marks, $this->touched, $this->taken] = [$states, $marks, $touched, TakenAsKnown::all($record)];
         $doubted = [];
         foreach ($record->map->steps as $id => $step) {
-            $need = Mark::CanDo === $marks[$id] ? null : $this->doubtedNeed($step);
+            $need = Mark::CanDo === $marks[$id] ? null : Doubt::of($step, $record, $on);
             if (null !== $need) {
                 $doubted[$need] = $id;
             }
@@ -263,27 +263,6 @@ final readonly class Ranking
     private function isInFocus(Step $step): bool
     {
         return \in_array($step->skill->strand->value, $this->focus, true);
-    }
-
-    /** The weakest need of a step that is stuck, unless it is Can do or was looked at since; null when the step is not stuck or stands well. */
-    private function doubtedNeed(Step $step): ?string
-    {
-        $state = $this->states[$step->id];
-        if (!$state->window->isStuck()) {
-            return null;
-        }
-        $weakest = null;
-        $least = \INF;
-        foreach ($step->needs as $need) {
-            $of = $this->states[$need];
-            $since = null === $of->touched || null === $state->touched || $of->touched->daysUntil($state->touched) > 0;
-            $belief = $of->p * $this->record->recall($need, $this->on);
-            if ($since && Mark::CanDo !== $this->marks[$need] && $belief < $least) {
-                [$weakest, $least] = [$need, $belief];
-            }
-        }
-
-        return $weakest;
     }
 
     /** The first part of the can-do rule that is still wanted, once enough tries are there. */

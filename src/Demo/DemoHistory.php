@@ -269,7 +269,7 @@ final class DemoHistory
             );
             $childId = $stored->sitting->childId;
             $this->records[$childId] = $this->records[$childId]->with($closing);
-            $this->evidence->keep($closing, $childId);
+            $this->evidence->keepClosing($closing, $childId);
             $closings[] = $closing;
         }
 

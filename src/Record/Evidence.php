@@ -282,13 +282,15 @@ final readonly class Evidence
         ];
     }
 
-    /**
-     * What is known whole, as in the demo; the caller flushes, and the record is made at the first look at it.
-     *
-     * @param string $questionId of an attempt
-     */
-    public function keep(Attempt|Closing $seen, string $childId, string $questionId = ''): void
+    /** An attempt that is known whole, as in the demo; the caller flushes, and the record is made at the first look at it. */
+    public function keep(Attempt $attempt, string $childId, string $questionId): void
     {
-        $this->entities->persist($seen instanceof Attempt ? AttemptEntity::of($seen, $childId, $questionId) : ClosingEntity::of($seen, $childId));
+        $this->entities->persist(AttemptEntity::of($attempt, $childId, $questionId));
+    }
+
+    /** A closing mark that is known whole, as for an attempt. */
+    public function keepClosing(Closing $closing, string $childId): void
+    {
+        $this->entities->persist(ClosingEntity::of($closing, $childId));
     }
 }

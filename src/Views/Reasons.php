@@ -12,6 +12,7 @@ use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Evidence\Help;
 use Pindle\Core\Evidence\LastTime;
 use Pindle\Core\Evidence\Method;
+use Pindle\Core\Evidence\Window;
 use Pindle\Core\Planning\Course;
 use Pindle\Core\Planning\Laid;
 use Pindle\Core\Planning\SetUp;
@@ -55,7 +56,8 @@ final readonly class Reasons
     public function ofDecision(DecisionReason $reason, array $values, string $child): string
     {
         // What was kept by earlier releases names no rest where nothing was tried.
-        $said = [$this->words->say('decisions', $reason, $values + ['days' => 0])];
+        $values += ['days' => 0, 'sittings' => DecisionReason::MetOften === $reason ? Window::OFTEN : Window::NOT_MOVING];
+        $said = [$this->words->say('decisions', $reason, $values)];
         if (isset($values['ground'])) {
             $ground = (string) $values['ground'];
             $said[] = $this->words->say('grounds', 'meanwhile', ['step' => $this->step($ground)]);

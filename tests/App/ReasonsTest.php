@@ -97,10 +97,12 @@ final class ReasonsTest extends TestCase
         );
         $decided = static fn (array $values): string => self::reasons()->ofDecision(DecisionReason::NotMoving, $values, 'Wren');
         self::assertSame(
-            'Four times in a week and no further. It rests 7 days. Meanwhile comes what it stands on: “Tell how many, to 5”. '.$look,
+            'Met in four sittings of a week, and no further. It rests 7 days. Meanwhile comes what it stands on: “Tell how many, to 5”. '.$look,
             $decided(['unaided' => 1, 'attempts' => 4, 'days' => 7, 'ground' => 'how-many@5']),
         );
-        self::assertStringEndsWith('it comes back with other things, in another activity.', $decided(['unaided' => 1, 'attempts' => 4, 'days' => 7]));
+        self::assertStringEndsWith('Then it comes back another way, where the house has one.', $decided(['unaided' => 1, 'attempts' => 4, 'days' => 7]));
+        $often = self::reasons()->ofDecision(DecisionReason::MetOften, ['unaided' => 1, 'attempts' => 4, 'days' => 7], 'Wren');
+        self::assertStringStartsWith('Met in five sittings of a month, and not there yet. It rests 7 days', $often);
     }
 
     public function test_what_earlier_releases_kept_can_still_be_said(): void

@@ -91,11 +91,13 @@ final class DecisionTest extends TestCase
             $days,
         ));
         $often = self::after(29, [Outcome::AtOnce, Outcome::WithHelp], $met(0, 5, 10, 15));
-        self::assertSame([DecisionReason::MetOften, 7, 'say-count@3'], [$often->reason, $often->days, $often->ground]);
+        self::assertSame([DecisionReason::MetOften, 7, null], [$often->reason, $often->days, $often->ground], 'a third went alone: it is not stuck');
+        $helped = array_merge(...array_map(static fn (int $day): array => self::attempts($day, array_fill(0, 3, Outcome::WithHelp)), [0, 5, 10, 15]));
+        self::assertSame('say-count@3', self::after(29, [Outcome::WithHelp, Outcome::WithHelp], $helped)->ground, 'this is what comes meanwhile');
         self::assertSame(DecisionReason::StillMixed, self::after(30, [Outcome::AtOnce, Outcome::WithHelp], $met(0, 5, 10, 15))->reason, 'in 31 days');
         self::assertSame(DecisionReason::StillMixed, self::after(29, [Outcome::AtOnce, Outcome::WithHelp], $met(5, 10, 15))->reason, 'four sittings');
-        $last = self::attempts(29, [Outcome::AtOnce, Outcome::WithHelp]);
-        $all = [Make::handMark('say-count@3', 0, Mark::CanDo), ...$met(0, 5, 10, 15), ...$last];
+        $last = self::attempts(29, [Outcome::WithHelp, Outcome::WithHelp]);
+        $all = [Make::handMark('say-count@3', 0, Mark::CanDo), ...$helped, ...$last];
         $there = Decision::after(self::STEP, $last, Mark::Begun, Make::record($all), Ending::Done, Make::day(29));
         self::assertSame([DecisionReason::MetOften, null], [$there->reason, $there->ground], 'all it stands on can be done');
         self::assertNull(self::after(0, [Outcome::AtOnce, Outcome::WithHelp])->ground, 'only where it rests for that');
