@@ -90,7 +90,7 @@ final class DaysOfThree
         $before = null;
         $minutes = $longest = array_fill_keys(array_keys($house->children), 0);
         foreach ($plan->setUps as $setUp) {
-            $laid += [] === $setUp->laid ? 0 : 1;
+            $laid += $setUp->activity->needsNothing() ? 0 : 1;
             $shared += \count($setUp->sittings) > 1 ? 1 : 0;
             $kinds += \count(array_unique(array_column(array_map(static fn ($one): array => [$one->thing->id], $setUp->laid), 0)));
             $switches += null !== $before && $before !== $setUp->childIds() ? 1 : 0;

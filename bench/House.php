@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pindle\Bench;
 
+use Pindle\Core\Activity\Activity;
 use Pindle\Core\Activity\Place;
 use Pindle\Core\Advice\Choosing;
 use Pindle\Core\Calendar\LocalDate;
@@ -12,6 +13,7 @@ use Pindle\Core\Child\Child;
 use Pindle\Core\Planning\DayPlan;
 use Pindle\Core\Planning\DayRequest;
 use Pindle\Core\Planning\Learner;
+use Pindle\Core\Planning\Repertoire;
 use Pindle\Core\Simulation\SimulatedParent;
 use Pindle\Core\Simulation\Simulator;
 use Pindle\Core\Skill\SkillMap;
@@ -24,6 +26,9 @@ final class House
 
     /** @var array<string, Child> by id */
     public array $children = [];
+
+    /** @var array<string, array{Activity, int, LocalDate}> by id: how often it was laid out, and when first */
+    private array $used = [];
 
     /** @var array<string, PlannedLife> by child id */
     public array $lives = [];
@@ -85,12 +90,15 @@ final class House
             $windows,
             $this->things,
             [Place::Table, Place::Floor, Place::Outdoors],
+            repertoire: Repertoire::on($on, array_values($this->used)),
         );
     }
 
     public function live(DayPlan $plan): void
     {
         foreach ($plan->setUps as $setUp) {
+            $before = $this->used[$setUp->activity->id] ?? [$setUp->activity, 0, $plan->date];
+            $this->used[$setUp->activity->id] = [$setUp->activity, $before[1] + 1, $before[2]];
             foreach ($setUp->sittings as $sitting) {
                 $this->lives[$sitting->childId]->sit($setUp, $sitting, $plan->date);
             }

@@ -442,7 +442,7 @@ final class Lessons
         $set = $this->lacks->questions($activity, $step, crc32($seed.$activity->id.$step->id));
         $props = $this->catalogue->props($activity, [new Settings()], [$form]);
         $laid = (new LayOut($this->cautions))->choose($activity, $props, [[$set, $step->size]], [$form], $things, $nearby, $this->day, [], []);
-        $sitting = new Sitting('c', [new Course($step->id, $form, Help::Bare, Reason::Ready)], $set->questions, 0.0);
+        $sitting = new Sitting('c', [new Course($step->id, $form, Help::Bare, Reason::Ready)], $set->questions);
 
         $place = $activity->places[0] ?? Place::Table;
 

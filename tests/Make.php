@@ -14,6 +14,11 @@ use Pindle\App\Content\ThingFile;
 use Pindle\App\Content\Words;
 use Pindle\Core\Activity\Activity;
 use Pindle\Core\Activity\Catalogue;
+use Pindle\Core\Activity\HouseRule;
+use Pindle\Core\Activity\Part;
+use Pindle\Core\Activity\Place;
+use Pindle\Core\Advice\Choosing;
+use Pindle\Core\Advice\Reason;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Calendar\Span;
 use Pindle\Core\Caution\Cautions;
@@ -32,6 +37,13 @@ use Pindle\Core\Evidence\Purpose;
 use Pindle\Core\Evidence\Seen;
 use Pindle\Core\Evidence\Slip;
 use Pindle\Core\Evidence\Witness;
+use Pindle\Core\Planning\Candidate;
+use Pindle\Core\Planning\Candidates;
+use Pindle\Core\Planning\Course;
+use Pindle\Core\Planning\DayRequest;
+use Pindle\Core\Planning\Learner;
+use Pindle\Core\Planning\SetUp;
+use Pindle\Core\Planning\Sitting;
 use Pindle\Core\Skill\Form;
 use Pindle\Core\Skill\SkillMap;
 use Pindle\Core\Thing\Ability;
@@ -229,6 +241,39 @@ final class Make
         $born = self::day(0)->plusDays(-(int) round($months * 30.44) - 3);
 
         return new Child(strtolower($name), $name, $born, rests: $rests, minutesADay: $minutes, longestSitting: $longest);
+    }
+
+    /**
+     * @param list<Place>     $places
+     * @param list<string>    $wanted
+     * @param list<string>    $held   ids of activities planned before
+     * @param list<HouseRule> $rules
+     *
+     * @return list<Candidate> of all activities, whether the house knows them or not
+     */
+    public static function candidates(
+        Learner $learner,
+        LocalDate $on,
+        array $places,
+        bool $quiet = false,
+        array $wanted = [],
+        array $held = [],
+        array $rules = [],
+        Choosing $choosing = new Choosing(),
+    ): array {
+        $candidates = new Candidates(self::catalogue(), $choosing);
+        $planned = array_map(static fn (string $id): SetUp => new SetUp(
+            $id,
+            self::catalogue()->activity($id),
+            Place::Table,
+            Part::With,
+            new Span(540, 545),
+            [new Sitting($learner->child->id, [new Course('say-count@3', null, Help::Bare, Reason::Ready)], [])],
+            [],
+        ), $held);
+        $request = new DayRequest($on, 1, [$learner], [new Span(540, 600)], [], $places, $quiet, [], $wanted, $planned, $rules);
+
+        return $candidates->of($request, $learner, $candidates->ranked($learner, $on), $candidates->allowed($request));
     }
 
     /** @param array{float, float, float}|null $size */

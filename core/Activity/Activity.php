@@ -111,6 +111,15 @@ final readonly class Activity
         return array_values(array_unique($props, \SORT_REGULAR));
     }
 
+    /** Whether it goes on in the middle of daily life or with arms full: nothing is set up, and there is nothing to rehearse. */
+    public function isMoment(): bool
+    {
+        return [] !== array_intersect([Occasion::Moment->value, Occasion::ArmsFull->value], array_map(
+            static fn (Occasion $occasion): string => $occasion->value,
+            $this->occasions,
+        ));
+    }
+
     /** Whether it needs nothing fetched. */
     public function needsNothing(): bool
     {

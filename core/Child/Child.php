@@ -58,24 +58,29 @@ final readonly class Child
     /** @param array<string, float> $priors */
     public function knowing(array $priors): self
     {
-        return new self(
-            $this->id,
-            $this->name,
-            $this->born,
-            $this->allergies,
-            $this->likedThings,
-            $this->rests,
-            $this->minutesADay,
-            $this->longestSitting,
-            $this->mayBeAlone,
-            $this->settings,
-            $priors,
-            $this->pins,
-            $this->focus,
-        );
+        return $this->but($this->rests, $this->settings, $priors);
     }
 
     public function taught(Settings $settings): self
+    {
+        return $this->but($this->rests, $settings, $this->priors);
+    }
+
+    /**
+     * The same child on a day on which they sleep at other times.
+     *
+     * @param list<Span> $rests
+     */
+    public function resting(array $rests): self
+    {
+        return $this->but($rests, $this->settings, $this->priors);
+    }
+
+    /**
+     * @param list<Span>           $rests
+     * @param array<string, float> $priors
+     */
+    private function but(array $rests, Settings $settings, array $priors): self
     {
         return new self(
             $this->id,
@@ -83,12 +88,12 @@ final readonly class Child
             $this->born,
             $this->allergies,
             $this->likedThings,
-            $this->rests,
+            $rests,
             $this->minutesADay,
             $this->longestSitting,
             $this->mayBeAlone,
             $settings,
-            $this->priors,
+            $priors,
             $this->pins,
             $this->focus,
         );

@@ -50,6 +50,12 @@ final readonly class Candidate
         return $this->worth->value();
     }
 
+    /** @return non-empty-list<Course> its own, and the one of the step beside it */
+    public function courses(LocalDate $on): array
+    {
+        return [$this->course($on), ...null === $this->second ? [] : [$this->second->course($on)]];
+    }
+
     public function course(LocalDate $on): Course
     {
         $stepId = $this->ranked->step->id;
@@ -64,6 +70,7 @@ final readonly class Candidate
             $record->mark($stepId),
             $this->ranked->brandNew,
             LastTime::of($record->state($stepId)->window),
+            $this->value(),
         );
     }
 }

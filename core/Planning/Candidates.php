@@ -7,7 +7,6 @@ namespace Pindle\Core\Planning;
 use Pindle\Core\Activity\Activity;
 use Pindle\Core\Activity\Catalogue;
 use Pindle\Core\Activity\HouseRule;
-use Pindle\Core\Activity\Occasion;
 use Pindle\Core\Activity\Place;
 use Pindle\Core\Advice\Choosing;
 use Pindle\Core\Advice\RankedStep;
@@ -19,18 +18,23 @@ use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Evidence\CanDoClauses;
 use Pindle\Core\Evidence\ClauseKind;
 use Pindle\Core\Evidence\Ladder;
-use Pindle\Core\Evidence\LastSitting;
 use Pindle\Core\Skill\Form;
 use Pindle\Core\Skill\Step;
 
 /** What a child could do today, best first: ranked steps, each by the activities that can show it in its form. */
 final readonly class Candidates
 {
+    /** What is worth less than this part of the best is no sitting for the child: it would only fill the time. */
+    private const WORTH_A_SITTING = 0.15;
+
+    /** So many more new activities are weighed than may come. */
+    private const MORE_NEW = 6;
+
     /** How many are weighed for one child; further down the list nothing is worth the search. Activities enough that two children may meet at one. */
     public const STEPS = 14;
     public const ACTIVITIES_A_STEP = 8;
 
-    /** What was used in one of the last two sittings counts less; an activity of the child's own way in a little more. */
+    /** Things that lay out in one of the last two sittings count less; an activity of the child's own way in a little more. */
     public const USED_LATELY = 0.6;
     public const OWN_WAY_IN = 1.1;
 
@@ -46,9 +50,6 @@ final readonly class Candidates
     /** What takes no set-up and no hands is for moments in between: at a planned time things to handle go before it. */
     public const FOR_MOMENTS = 0.4;
 
-    /** How much less an activity counts that all the last tries of the step were made with. */
-    public const WORN = 0.5;
-
     /** Minutes to lay out and seconds of a question, as is usual, for telling how many tries a sitting will bring. */
     private const USUAL_SET_UP = 2;
     private const USUAL_SECONDS = 35;
@@ -57,39 +58,49 @@ final readonly class Candidates
     {
     }
 
-    /**
-     * @param list<Place>  $places
-     * @param list<string> $wanted ids of activities the parent wants today
-     * @param list<string> $held   ids of activities that are planned already: they are among the candidates however little they are worth
-     * @param list<HouseRule> $rules what the house does without
-     *
-     * @return list<Candidate> best first
-     */
-    public function of(Learner $learner, LocalDate $on, array $places, bool $quiet, array $wanted = [], array $held = [], array $rules = []): array
+    /** @return list<RankedStep> what a child is ready for, best first; what rests among them */
+    public function ranked(Learner $learner, LocalDate $on): array
     {
         $longest = $learner->child->longestSittingOn($on);
         $size = $learner->child->setSizeOn($on);
         // The first and the last question are of other steps.
         $attempts = max($size->fewest, $size->fitting(($longest - self::USUAL_SET_UP) * 60, self::USUAL_SECONDS)) - 2;
-        $ranked = array_values(array_filter(
-            Ranking::of($learner->record, $on, $attempts, $learner->child->pins, $learner->child->focus, $this->choosing),
-            static fn (RankedStep $step): bool => !Resting::holds($step, $learner->record, $learner->resting, $on),
-        ));
 
+        return Ranking::of($learner->record, $on, $attempts, $learner->child->pins, $learner->child->focus, $this->choosing);
+    }
+
+    /**
+     * @param list<RankedStep> $ranked   what the child is ready for, best first, what rests among them
+     * @param list<Activity>   $playable that may be used today
+     *
+     * @return list<Candidate> best first
+     */
+    public function of(DayRequest $request, Learner $learner, array $ranked, array $playable): array
+    {
+        $on = $request->date;
+        $ranked = array_values(array_filter(
+            $ranked,
+            static fn (RankedStep $step): bool => !Resting::holds($step, $learner->record, $learner->resting, $on)
+                // In a low week looks wait, unless the parent wants them.
+                && !($request->low && $step->reason->isLook() && !\in_array($step->step->id, $learner->child->pins, true)),
+        ));
+        $not = $request->notToday[$learner->child->id] ?? [];
+        $always = [...$request->wanted, ...array_map(static fn (SetUp $held): string => $held->activity->id, $request->held)];
         $candidates = [];
         $steps = 0;
         foreach ($ranked as $step) {
             $form = self::formOf($learner, $step->step);
             $activities = array_filter(
-                $this->catalogue->showing($step->step, $form),
-                static fn (Activity $activity): bool => !($quiet && $activity->noisy)
-                    && [] !== self::placesOf($activity, $places)
-                    && HouseRule::allow($rules, $activity),
+                $playable,
+                static fn (Activity $activity): bool => $activity->shows($step->step, $form) && !\in_array($activity->id, $not, true),
             );
             // A quick check is for what was there before, unless nothing else can show the step.
             if (!$step->reason->isLook() && Reason::CheckDue !== $step->reason) {
                 $learning = array_filter($activities, static fn (Activity $activity): bool => !$activity->checksOnly);
                 $activities = [] === $learning ? $activities : $learning;
+            }
+            if ($step->value() < self::WORTH_A_SITTING * $ranked[0]->value()) {
+                $activities = array_filter($activities, static fn (Activity $activity): bool => \in_array($activity->id, $always, true));
             }
             if ([] === $activities) {
                 continue;
@@ -100,7 +111,7 @@ final readonly class Candidates
                     $step,
                     $form,
                     $activity,
-                    self::worth($learner, $step, $activity, \in_array($activity->id, $wanted, true)),
+                    self::worth($learner, $step, $activity, \in_array($activity->id, $request->wanted, true)),
                 ),
                 array_values($activities),
             );
@@ -111,10 +122,10 @@ final readonly class Candidates
             $best = ++$steps > self::STEPS ? [] : \array_slice($found, 0, self::ACTIVITIES_A_STEP);
             $rest = array_filter(
                 \array_slice($found, \count($best)),
-                static fn (Candidate $candidate): bool => \in_array($candidate->activity->id, [...$wanted, ...$held], true),
+                static fn (Candidate $candidate): bool => \in_array($candidate->activity->id, $always, true),
             );
             array_push($candidates, ...$best, ...$rest);
-            if ($steps >= self::STEPS && [] === $wanted && [] === $held) {
+            if ($steps >= self::STEPS && [] === $always) {
                 break;
             }
         }
@@ -152,8 +163,62 @@ final readonly class Candidates
         }, $candidates);
     }
 
+    /**
+     * The new activities that would open most, somewhat more than may come so that the planner can choose.
+     *
+     * @param array<string, Learner>          $learners by child id
+     * @param array<string, list<RankedStep>> $ranked   child id => what they are ready for
+     *
+     * @return array<string, float> activity id => in steps as good as the best; none where no new one may come
+     */
+    public function opening(DayRequest $request, array $learners, array $ranked): array
+    {
+        $new = $request->newLeft();
+
+        return 0 === $new ? [] : $this->wouldOpen($request, $learners, $ranked, $new + self::MORE_NEW);
+    }
+
+    /**
+     * The new activities that would open most, whether one may come today or not.
+     *
+     * @param array<string, Learner>          $learners by child id
+     * @param array<string, list<RankedStep>> $ranked   child id => what they are ready for
+     *
+     * @return array<string, float> activity id => in steps as good as the best, most first
+     */
+    public function wouldOpen(DayRequest $request, array $learners, array $ranked, int $most): array
+    {
+        return (new Opening($this->catalogue))->most($learners, $ranked, $this->allowed($request), $request->repertoire, $request->things, $most);
+    }
+
+    /**
+     * What may be used today: all that is known to the house, what the parent wants or what is planned already, and these new ones.
+     *
+     * @param array<string, float> $opening activity id => what it would open
+     *
+     * @return list<Activity>
+     */
+    public function playable(DayRequest $request, array $opening): array
+    {
+        $always = [...$request->wanted, ...array_map(static fn (SetUp $held): string => $held->activity->id, $request->held)];
+
+        return array_values(array_filter($this->allowed($request), static fn (Activity $activity): bool => !$request->repertoire->isNew($activity)
+            || isset($opening[$activity->id]) || \in_array($activity->id, $always, true)));
+    }
+
+    /** @return list<Activity> that the day and the house allow, whether known or not */
+    public function allowed(DayRequest $request): array
+    {
+        return array_values(array_filter(
+            $this->catalogue->activities,
+            static fn (Activity $activity): bool => !($request->quiet && $activity->noisy)
+                && [] !== self::placesOf($activity, $request->places)
+                && HouseRule::allow($request->rules, $activity),
+        ));
+    }
+
     /** The form a step is met in today; a check is in the last one. */
-    private static function formOf(Learner $learner, Step $step): ?Form
+    public static function formOf(Learner $learner, Step $step): ?Form
     {
         $state = $learner->record->state($step->id);
 
@@ -178,23 +243,17 @@ final readonly class Candidates
     /** What the step is worth by this activity. */
     private static function worth(Learner $learner, RankedStep $step, Activity $activity, bool $wanted): Worth
     {
-        $lately = array_filter($learner->record->lastSittings, static fn (LastSitting $sitting): bool => $sitting->activityId === $activity->id);
         $settings = $learner->child->settings;
 
         return $step->worth->by(
-            ([] === $lately ? 1.0 : self::USED_LATELY) * (1 - self::WORN * $learner->record->state($step->step->id)->window->shareWith($activity->id)),
+            1.0,
             $learner->liking[$activity->id] ?? 1.0,
             (self::bringsVariety($learner, $step, $activity) ? self::BRINGS_VARIETY : 1.0)
                 * (\in_array($settings->wayIn, $activity->waysIn, true) ? self::OWN_WAY_IN : 1.0)
                 * ($settings->namingNumerals === $activity->naming ? self::OWN_NAMING : 1.0)
-                * (self::isForMoments($activity) ? self::FOR_MOMENTS : 1.0)
+                * ($activity->isMoment() ? self::FOR_MOMENTS : 1.0)
                 * ($wanted ? self::WANTED : 1.0),
         );
-    }
-
-    private static function isForMoments(Activity $activity): bool
-    {
-        return \in_array(Occasion::Moment, $activity->occasions, true) || \in_array(Occasion::ArmsFull, $activity->occasions, true);
     }
 
     private static function bringsVariety(Learner $learner, RankedStep $step, Activity $activity): bool

@@ -19,6 +19,7 @@ final readonly class Course
      * @param Mark                      $before   the mark of the step as it was planned
      * @param bool                      $brandNew whether the step was never tried before
      * @param LastTime|null             $last     what was seen of it before
+     * @param float                     $value    what a sitting with it is worth to the child today, at least 0
      */
     public function __construct(
         public string $stepId,
@@ -29,7 +30,24 @@ final readonly class Course
         public Mark $before = Mark::NotMet,
         public bool $brandNew = false,
         public ?LastTime $last = null,
+        public float $value = 0.0,
     ) {
+    }
+
+    /** The same, worth so many times as much. */
+    public function by(float $times): self
+    {
+        return new self(
+            $this->stepId,
+            $this->form,
+            $this->help,
+            $this->reason,
+            $this->values,
+            $this->before,
+            $this->brandNew,
+            $this->last,
+            $this->value * $times,
+        );
     }
 
     /** Whether questions made for one are still right for the other. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pindle\Core\Planning;
 
+use Pindle\Core\Activity\Activity;
 use Pindle\Core\Activity\Part;
 use Pindle\Core\Activity\Place;
 use Pindle\Core\Calendar\LocalDate;
@@ -27,14 +28,25 @@ final readonly class Day
     /**
      * @param list<Child> $children
      * @param list<Span>  $windows
+     * @param list<Block> $blocks   when the parent has less to give
      */
-    public function __construct(private LocalDate $date, private array $children, private array $windows)
+    public function __construct(private LocalDate $date, private array $children, private array $windows, private array $blocks = [])
     {
     }
 
     public static function of(DayRequest $request): self
     {
-        return new self($request->date, array_map(static fn (Learner $learner): Child => $learner->child, $request->learners), $request->windows);
+        return new self($request->date, array_map(static fn (Learner $learner): Child => $learner->child, $request->learners), $request->windows, $request->blocks);
+    }
+
+    /**
+     * The same day seen through other windows.
+     *
+     * @param list<Span> $windows
+     */
+    public function within(array $windows): self
+    {
+        return new self($this->date, $this->children, $windows, $this->blocks);
     }
 
     /** Minutes between two sittings of one child: fewer on a day that is short anyway. */
@@ -49,18 +61,43 @@ final readonly class Day
      * @param list<SetUp>            $setUps   already in the day
      * @param non-empty-list<Child>  $children
      */
-    public function earliest(array $setUps, array $children, int $minutes, Part $part, Place $place): ?Span
+    public function earliest(array $setUps, array $children, int $minutes, Part $part, Place $place, Activity $activity): ?Span
     {
         foreach ($this->windows as $window) {
-            for ($start = $window->start; $start + $minutes <= $window->end; $start += self::SLOT) {
-                $span = Span::lasting($start, $minutes);
-                if ($this->allows($setUps, $children, $span, $part, $place)) {
+            foreach ($this->starts($setUps, $window) as $start) {
+                $span = $start + $minutes > $window->end ? null : Span::lasting($start, $minutes);
+                if (null !== $span && $this->allows($setUps, $children, $span, $part, $place, $activity)) {
                     return $span;
                 }
             }
         }
 
         return null;
+    }
+
+    /**
+     * Every so many minutes; on a short day also as soon as something ends, so that there is a turn for everyone.
+     *
+     * @param list<SetUp> $setUps
+     *
+     * @return list<int>
+     */
+    private function starts(array $setUps, Span $window): array
+    {
+        $starts = [];
+        for ($start = $window->start; $start < $window->end; $start += self::SLOT) {
+            $starts[] = $start;
+        }
+        if (array_sum(array_map(static fn (Span $one): int => $one->minutes(), $this->windows)) < self::SHORT_DAY) {
+            foreach ($setUps as $setUp) {
+                if ($window->holds($setUp->span)) {
+                    $starts[] = $setUp->span->end;
+                }
+            }
+            sort($starts);
+        }
+
+        return $starts;
     }
 
     /** Whether a span lies in one of the windows. */
@@ -73,10 +110,15 @@ final readonly class Day
      * @param list<SetUp>           $setUps
      * @param non-empty-list<Child> $children
      */
-    public function allows(array $setUps, array $children, Span $span, Part $part, Place $place): bool
+    public function allows(array $setUps, array $children, Span $span, Part $part, Place $place, Activity $activity): bool
     {
         foreach ($children as $child) {
-            if (!$child->isAwakeDuring($span) || !$this->hasRestedBy($setUps, $child, $span)) {
+            if (!$child->isAwakeDuring($span) || !$this->hasRestedBy($setUps, $child, $span, $activity)) {
+                return false;
+            }
+        }
+        foreach ($this->blocks as $block) {
+            if (!$block->allows($activity, $part, $span)) {
                 return false;
             }
         }
@@ -192,15 +234,28 @@ final readonly class Day
     }
 
     /** @param list<SetUp> $setUps */
-    private function hasRestedBy(array $setUps, Child $child, Span $span): bool
+    private function hasRestedBy(array $setUps, Child $child, Span $span, Activity $activity): bool
     {
         foreach ($setUps as $setUp) {
-            if (null !== $setUp->sittingOf($child->id) && ($setUp->span->overlaps($span) || $setUp->span->gapTo($span) < self::breakFor($child, $this->date))) {
+            if (null === $setUp->sittingOf($child->id)) {
+                continue;
+            }
+            $isAfterOpener = $setUp->span->start < $span->start
+                ? $this->isOpener($setUp->activity, $setUp->span)
+                : $this->isOpener($activity, $span);
+            $break = $isAfterOpener ? 0 : self::breakFor($child, $this->date);
+            if ($setUp->span->overlaps($span) || $setUp->span->gapTo($span) < $break) {
                 return false;
             }
         }
 
         return true;
+    }
+
+    /** Whether it opens a time at the table with empty hands: what follows needs no break. */
+    public function isOpener(Activity $activity, Span $span): bool
+    {
+        return $activity->needsNothing() && [] !== array_filter($this->windows, static fn (Span $window): bool => $window->start === $span->start);
     }
 
     /**

@@ -40,7 +40,12 @@ final readonly class FirstActivity
             return null;
         }
         $all = array_values(array_filter(
-            $this->candidates->of($learner, $request->date, $request->places, $request->quiet, [], [], $request->rules),
+            $this->candidates->of(
+                $request,
+                $learner,
+                $this->candidates->ranked($learner, $request->date),
+                $this->candidates->allowed($request),
+            ),
             static fn (Candidate $candidate): bool => !\in_array($candidate->activity->id, $passed, true),
         ));
         $without = null;
@@ -73,7 +78,7 @@ final readonly class FirstActivity
             Candidates::placesOf($activity, $request->places)[0],
             $child->mayBeAloneOn($request->date) ? $activity->part : Part::With,
             Span::lasting($start, self::MINUTES + self::LAYING_OUT),
-            [$this->settingOut->sitting($request, $candidate, $candidate->value(), $count)],
+            [$this->settingOut->sitting($request, $candidate, $count)],
             [],
         );
     }

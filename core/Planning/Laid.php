@@ -12,4 +12,10 @@ final readonly class Laid
     public function __construct(public string $roleId, public Thing $thing, public int $count)
     {
     }
+
+    /** What so many of it are called. */
+    public function called(): string
+    {
+        return 1 === $this->count ? $this->thing->single : $this->thing->name;
+    }
 }

@@ -35,6 +35,9 @@ final readonly class LayOut
     private const FIDDLY_MM = 12.0;
     private const BULKY_MM = 160.0;
 
+    /** What lay out before goes before all others, in its order. */
+    private const LAY_OUT_BEFORE = 10.0;
+
     /** So many things are tried for a role before it is given up; the best come first. */
     private const TRIES = 6;
 
@@ -52,6 +55,7 @@ final readonly class LayOut
      * @param list<Child>                             $nearby
      * @param list<string>                            $avoid   ids of things used lately
      * @param list<string>                            $liked   ids of things the children like
+     * @param list<string>                            $before  ids of things as they lay out before, which stay where they do
      * @param Part                                    $part    of the parent: what asks for the parent's eye is laid out only with the parent there
      *
      * @return list<Laid>|Lack
@@ -68,6 +72,7 @@ final readonly class LayOut
         array $liked,
         Place $place = Place::Table,
         Part $part = Part::With,
+        array $before = [],
     ): array|Lack {
         foreach ([$activity->asThing($place), ...array_map(static fn (Prop $prop): Thing => $prop->thing, $props)] as $thing) {
             if (!$this->cautions->allow($thing, $nearby, $on)) {
@@ -95,7 +100,8 @@ final readonly class LayOut
             - (\in_array($thing->id, $avoid, true) ? 2.0 : 0.0)
             + self::handiness($thing)
             // Among equals, the kind there is plenty of is the easiest to find.
-            + min(1.0, $thing->amount / 100);
+            + min(1.0, $thing->amount / 100)
+            + (\in_array($thing->id, $before, true) ? self::LAY_OUT_BEFORE * (\count($before) - (int) array_search($thing->id, $before, true)) : 0.0);
 
         return $this->rest($wanted, $safe, array_values(array_udiff($free, $safe, static fn (Thing $a, Thing $b): int => strcmp($a->id, $b->id))), [], $worth);
     }

@@ -15,6 +15,7 @@ final readonly class Learner
      * @param int                      $minutes left for today, sittings already done taken off
      * @param array<string, float>     $liking  activity id => as Liking has it; 1 where it is not named
      * @param array<string, LocalDate> $resting step id => the first day it may come back
+     * @param bool                     $sits    whether there are sittings for the child today; one who is ill is there and does not sit
      */
     public function __construct(
         public Child $child,
@@ -22,6 +23,7 @@ final readonly class Learner
         public int $minutes,
         public array $liking = [],
         public array $resting = [],
+        public bool $sits = true,
     ) {
     }
 }

@@ -24,5 +24,12 @@ enum Problem: string
     case PartLowered = 'part-lowered';
     case KeptWasTouched = 'kept-was-touched';
     case WrongForm = 'wrong-form';
+    case PlaceNotToday = 'place-not-today';
+    case TooNoisy = 'too-noisy';
+    case NotTogether = 'not-together';
+    case TooShort = 'too-short';
+    case PropTwice = 'prop-twice';
+    case TooManyNew = 'too-many-new';
+    case ParentNotThere = 'parent-not-there';
     case WrongThread = 'wrong-thread';
 }

@@ -42,7 +42,7 @@ final readonly class SettingOut
      * A sitting with a candidate's step, and with the one beside it where there is room: so many questions, the first and the last of them sure ones.
      * Where a check is due, its three questions come first.
      */
-    public function sitting(DayRequest $request, Candidate $candidate, float $value, int $count): Sitting
+    public function sitting(DayRequest $request, Candidate $candidate, int $count): Sitting
     {
         $record = $candidate->learner->record;
         $random = new Randomizer(new Xoshiro256StarStar(crc32(implode(
@@ -79,12 +79,48 @@ final readonly class SettingOut
         if ($second > 0 && null !== $other && !$candidate->isCheck()) {
             $questions = QuestionSet::mixed($questions, $set($other, $second + 2, null, null)->questions);
         }
-        $courses = [$candidate->course($request->date)];
-        if (null !== $candidate->second) {
-            $courses[] = $candidate->second->course($request->date);
-        }
 
-        return (new Sitting($candidate->learner->child->id, $courses, $questions, $value, $candidate->worth))->withoutIdleCourses();
+        return (new Sitting($candidate->learner->child->id, $candidate->courses($request->date), $questions, $candidate->worth))->withoutIdleCourses();
+    }
+
+    /**
+     * The plan with a move laid out for good: its questions made, its things chosen. Null when the house has not what it takes.
+     *
+     * @param list<SetUp> $new
+     *
+     * @return list<SetUp>|null
+     */
+    public function place(DayRequest $request, Day $day, Move $move, array $new): ?array
+    {
+        $others = $move->beside($new);
+        $sittings = array_map(
+            static fn (Sitting $sitting): Sitting => self::shortened($sitting, $move->counts[$sitting->childId]),
+            $move->joined->sittings ?? [],
+        );
+        foreach ($move->candidates as $candidate) {
+            $sittings[] = $this->sitting($request, $candidate, $move->counts[$candidate->learner->child->id]);
+        }
+        // A step with few facts has a short set.
+        $counts = [];
+        foreach ($sittings as $sitting) {
+            $counts[$sitting->childId] = \count($sitting->questions);
+        }
+        $activity = $move->candidates[0]->activity;
+        $children = $request->children(array_keys($counts));
+        $needed = (new Length($request))->minutes($activity, $children, $counts);
+        $today = [...$request->kept, ...$others];
+        $isFree = static fn (Span $span): bool => [] !== $children && $day->holds($span)
+            && $day->allows($today, $children, $span, $move->part, $move->place, $activity);
+        $exact = $move->span->start + $needed > 1440 ? $move->span : Span::lasting($move->span->start, $needed);
+        $span = $needed > $move->span->minutes() || $isFree($exact) ? $exact : $move->span;
+        // A check asks more than was reckoned with; where it is shorter the parent's last minute may now be wanted elsewhere.
+        if ($needed > $move->span->minutes() && ($needed > (new Length($request))->longestTogether($children, $others) || !$isFree($span))) {
+            return null;
+        }
+        $placed = $this->setUp($request, $activity, $move->place, $move->part, $span, $sittings, $today);
+
+        // Who joins finds the same set-up.
+        return null === $placed ? null : [...$others, null === $move->joined ? $placed : $placed->named($move->joined->key)];
     }
 
     /**
@@ -107,6 +143,9 @@ final readonly class SettingOut
         $forms = self::forms($sittings);
         $props = $this->catalogue->props($activity, self::taught($request, $sittings), $forms);
         $where = [$place, $part];
+        if (self::isTaken($props, $span, $others)) {
+            return null;
+        }
         $laid = [] === $before ? [] : $this->things($request, $activity, $props, $sittings, $span, $where, $others, $before);
         if ([] === $laid || $laid instanceof Lack) {
             $laid = $this->things($request, $activity, $props, $sittings, $span, $where, $others);
@@ -120,6 +159,26 @@ final readonly class SettingOut
         $setUp = new SetUp($key, $activity, $place, $part, $span, $sittings, $laid, [], $props);
 
         return $setUp->warned($this->warnings($request, $setUp->things(), $span, $place));
+    }
+
+    /**
+     * Whether something that was made once is in use elsewhere at that time.
+     *
+     * @param list<Prop>  $props
+     * @param list<SetUp> $others
+     */
+    private static function isTaken(array $props, Span $span, array $others): bool
+    {
+        $made = array_map(static fn (Prop $prop): string => $prop->id, array_filter($props, static fn (Prop $prop): bool => $prop->made));
+        foreach ($others as $other) {
+            foreach ($other->span->overlaps($span) ? $other->props : [] as $prop) {
+                if (\in_array($prop->id, $made, true)) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 
     /**
@@ -187,11 +246,7 @@ final readonly class SettingOut
             return 0 === $used ? $thing : $thing->counted(max(0, $thing->amount - $used));
         }, array_values(array_filter($request->things, static fn (Thing $thing): bool => [] === $only || \in_array($thing->id, $only, true))));
 
-        $avoid = array_merge(...array_map(
-            static fn (SetUp $other): array => array_map(static fn (Laid $laid): string => $laid->thing->id, $other->laid),
-            [...$others],
-        ));
-        $liked = [];
+        $avoid = $liked = [];
         foreach ($request->learners as $learner) {
             foreach ($sittings as $sitting) {
                 if ($sitting->childId === $learner->child->id) {
@@ -219,7 +274,9 @@ final readonly class SettingOut
             $request->date,
             $avoid,
             $liked,
-            ...$where,
+            $where[0],
+            $where[1],
+            $only,
         );
     }
 

@@ -17,8 +17,7 @@ final readonly class Sitting
     /**
      * @param non-empty-list<Course> $courses      one or two, the first is what the sitting is for
      * @param list<Question>         $questions
-     * @param float                  $value        what the sitting is worth to the child today
-     * @param Worth|null             $worth        the parts of that value; null where it was not kept
+     * @param Worth|null             $worth        the parts of the value of its first course; null where it was not kept
      * @param bool                   $hasOldThings whether things of the child's last two sittings lie out, which is in the value already
      *
      * @throws InvalidSitting when there are more courses than a sitting holds, or two of one step
@@ -27,7 +26,6 @@ final readonly class Sitting
         public string $childId,
         public array $courses,
         public array $questions,
-        public float $value,
         public ?Worth $worth = null,
         public bool $hasOldThings = false,
     ) {
@@ -80,10 +78,10 @@ final readonly class Sitting
         return $covered;
     }
 
-    /** Tries expected at what the sitting is for: the first and the last question may be of other steps. */
-    public function attempts(): int
+    /** Tries expected at a step: the first and the last question may be of other steps. */
+    public function attempts(string $stepId): int
     {
-        return \count(array_filter($this->questions, $this->isOfACourse(...)));
+        return \count(array_filter($this->questions, static fn (Question $question): bool => $question->stepId === $stepId));
     }
 
     /** Whether one of its courses is about a step. */
@@ -98,7 +96,7 @@ final readonly class Sitting
         $met = array_map(static fn (Question $question): string => $question->stepId, $this->questions);
         $left = array_filter(\array_slice($this->courses, 1), static fn (Course $course): bool => \in_array($course->stepId, $met, true));
 
-        return new self($this->childId, [$this->courses[0], ...array_values($left)], $this->questions, $this->value, $this->worth, $this->hasOldThings);
+        return new self($this->childId, [$this->courses[0], ...array_values($left)], $this->questions, $this->worth, $this->hasOldThings);
     }
 
     /** Whether questions made for one are still right for the other. */
@@ -109,20 +107,17 @@ final readonly class Sitting
         return [] === array_filter($pairs, static fn (array $pair): bool => null === $pair[0] || null === $pair[1] || !$pair[0]->asksLike($pair[1]));
     }
 
-    private function isOfACourse(Question $question): bool
-    {
-        return $this->isAbout($question->stepId);
-    }
-
     /** @param list<Question> $questions */
     public function asking(array $questions): self
     {
-        return new self($this->childId, $this->courses, $questions, $this->value, $this->worth, $this->hasOldThings);
+        return new self($this->childId, $this->courses, $questions, $this->worth, $this->hasOldThings);
     }
 
     /** The same sitting with things that the child had in one of the last two: worth so many times as much, 0 to 1. */
     public function withOldThings(float $by): self
     {
-        return new self($this->childId, $this->courses, $this->questions, $this->value * $by, $this->worth?->by($by, 1.0, 1.0), true);
+        $courses = array_map(static fn (Course $course): Course => $course->by($by), $this->courses);
+
+        return new self($this->childId, $courses, $this->questions, $this->worth?->by($by, 1.0, 1.0), true);
     }
 }

@@ -15,6 +15,7 @@ use Pindle\App\Plan\StoredSitting;
 use Pindle\App\Platform\Clock;
 use Pindle\App\Record\Evidence;
 use Pindle\App\Record\FirstLooks;
+use Pindle\Core\Activity\Activity;
 use Pindle\Core\Activity\Place;
 use Pindle\Core\Advice\Decision;
 use Pindle\Core\Advice\Ending;
@@ -36,6 +37,7 @@ use Pindle\Core\Planning\Course;
 use Pindle\Core\Planning\DayRequest;
 use Pindle\Core\Planning\Learner;
 use Pindle\Core\Planning\Planner;
+use Pindle\Core\Planning\Repertoire;
 use Pindle\Core\Planning\SetUp;
 use Pindle\Core\Planning\Sitting;
 use Pindle\Core\Question\Kind;
@@ -70,6 +72,9 @@ final class DemoHistory
 
     /** @var array<string, array<string, LocalDate>> */
     private array $resting = [];
+
+    /** @var array<string, array{Activity, int, LocalDate}> by id: how often it was laid out, and when first */
+    private array $used = [];
 
     /** @var array<string, SimulatedParent> */
     private array $noting = [];
@@ -156,9 +161,12 @@ final class DemoHistory
             [new Span(540, 580), new Span(780, 810)],
             $things,
             [Place::Table, Place::Floor, Place::Outdoors],
+            repertoire: Repertoire::on($date, array_values($this->used)),
         ));
         $attempts = 0;
         foreach ($plan->setUps as $setUp) {
+            $before = $this->used[$setUp->activity->id] ?? [$setUp->activity, 0, $date];
+            $this->used[$setUp->activity->id] = [$setUp->activity, $before[1] + 1, $before[2]];
             $attempts += $this->sitThrough($date, $setUp, $simulated, $random);
         }
 

@@ -9,7 +9,9 @@ use Doctrine\ORM\EntityManagerInterface;
 use Pindle\App\Platform\Clock;
 use Pindle\App\Platform\Http\Refusal;
 use Pindle\Core\Activity\HouseRule;
+use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Child\CoinSet;
+use Pindle\Core\Planning\Repertoire;
 use Symfony\Contracts\Service\ResetInterface;
 
 /** What holds for the whole house. */
@@ -102,9 +104,60 @@ final class House implements ResetInterface
     /** From now on the days of the household are those of this zone. */
     public function moveTo(string $zone): void
     {
-        $this->changes->make(function () use ($zone): void {
-            $house = $this->entities->find(HouseEntity::class, HouseEntity::ID) ?? new HouseEntity();
+        $this->set(static function (HouseEntity $house) use ($zone): void {
             $house->zone = $zone;
+        });
+    }
+
+    /** @return list<string> ids of activities of which the parent says that they know them */
+    public function knownGames(): array
+    {
+        return $this->kept()->knownGames ?? [];
+    }
+
+    public function newWeekly(): int
+    {
+        return $this->kept()->newWeekly ?? Repertoire::NEW_A_WEEK;
+    }
+
+    /** Says that an activity is known, or that it is not after all. */
+    public function know(string $activityId, bool $known): void
+    {
+        $this->set(static function (HouseEntity $house) use ($activityId, $known): void {
+            $others = array_values(array_diff($house->knownGames, [$activityId]));
+            $house->knownGames = $known ? [...$others, $activityId] : $others;
+        });
+    }
+
+    /** @param int $aWeek new activities a week at most, 0 to 5 */
+    public function takeUp(int $aWeek): void
+    {
+        $this->set(static function (HouseEntity $house) use ($aWeek): void {
+            $house->newWeekly = $aWeek;
+        });
+    }
+
+    /** The last day of a low week; null where there is none. */
+    public function lowUntil(): ?LocalDate
+    {
+        $until = $this->kept()?->lowUntil;
+
+        return null === $until ? null : LocalDate::parse($until);
+    }
+
+    public function restUntil(?LocalDate $last): void
+    {
+        $this->set(static function (HouseEntity $house) use ($last): void {
+            $house->lowUntil = $last?->toString();
+        });
+    }
+
+    /** @param callable(HouseEntity): void $change */
+    private function set(callable $change): void
+    {
+        $this->changes->make(function () use ($change): void {
+            $house = $this->entities->find(HouseEntity::class, HouseEntity::ID) ?? new HouseEntity();
+            $change($house);
             $this->entities->persist($house);
         });
         $this->reset();

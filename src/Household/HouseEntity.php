@@ -8,7 +8,9 @@ use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 use Pindle\App\Platform\Database\Kept;
 use Pindle\App\Platform\Database\Readable;
+use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Child\CoinSet;
+use Pindle\Core\Planning\Repertoire;
 
 /** What holds for the whole house. There is one row. */
 #[ORM\Entity]
@@ -37,6 +39,18 @@ class HouseEntity implements Readable
     #[ORM\Column(length: 60, nullable: true)]
     public ?string $zone = null;
 
+    /** @var list<string> ids of activities of which the parent says that they know them */
+    #[ORM\Column(type: Types::JSON, options: ['default' => '[]'])]
+    public array $knownGames = [];
+
+    /** New activities a week at most, 0 to 5. */
+    #[ORM\Column(options: ['default' => Repertoire::NEW_A_WEEK])]
+    public int $newWeekly = Repertoire::NEW_A_WEEK;
+
+    /** The last day of a low week; null where there is none. */
+    #[ORM\Column(length: 10, nullable: true)]
+    public ?string $lowUntil = null;
+
     #[ORM\Version]
     #[ORM\Column(type: Types::INTEGER)]
     public int $version = 1;
@@ -49,6 +63,8 @@ class HouseEntity implements Readable
     public function mustRead(): void
     {
         Kept::texts(array_values($this->settings), $this->rules);
+        Kept::texts($this->knownGames);
+        null === $this->lowUntil || LocalDate::parse($this->lowUntil);
         null === $this->coins || CoinSet::parse($this->coins);
     }
 }

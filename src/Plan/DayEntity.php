@@ -10,6 +10,9 @@ use Pindle\App\Platform\Database\Readable;
 use Pindle\Core\Activity\Place;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Calendar\Span;
+use Pindle\Core\Planning\Block;
+use Pindle\Core\Planning\ParentState;
+use Pindle\Core\Planning\WhyLittle;
 
 /** One day: what it allows (when the parent can be there, whether outside will do, whether it must be quiet), and its plan as made. */
 #[ORM\Entity]
@@ -49,6 +52,38 @@ class DayEntity implements Readable
     #[ORM\Column(type: Types::JSON, options: ['default' => '[]'])]
     public array $wanted = [];
 
+    /** @var list<array{string, int, int}> state of the parent, from, to: when they have less to give */
+    #[ORM\Column(type: Types::JSON, options: ['default' => '[]'])]
+    public array $blocks = [];
+
+    /** @var array<string, string> child id => ill (there, but does not sit) or away */
+    #[ORM\Column(type: Types::JSON, options: ['default' => '{}'])]
+    public array $absent = [];
+
+    /** @var array<string, list<array{int, int}>> child id => when they sleep today, where it is not as usual */
+    #[ORM\Column(type: Types::JSON, options: ['default' => '{}'])]
+    public array $asleep = [];
+
+    /** @var array<string, list<string>> child id => activities they do not do today */
+    #[ORM\Column(type: Types::JSON, options: ['default' => '{}'])]
+    public array $notToday = [];
+
+    /** @var list<array{child: string, activity: string, step: string, done?: string}> for any time today; done is the set-up it became */
+    #[ORM\Column(type: Types::JSON, options: ['default' => '[]'])]
+    public array $moments = [];
+
+    /** @var array<string, string> child id => why there is nothing or little */
+    #[ORM\Column(type: Types::JSON, options: ['default' => '{}'])]
+    public array $little = [];
+
+    /** @var list<string> window and thing, of what was brought already; ticking changes no plan */
+    #[ORM\Column(type: Types::JSON, options: ['default' => '[]'])]
+    public array $gathered = [];
+
+    /** @var list<array{words: string, children: list<array{child: string, mark: string|null}>}> what was done instead, in the parent's words */
+    #[ORM\Column(type: Types::JSON, options: ['default' => '[]'])]
+    public array $otherwise = [];
+
     /** @var array<string, list<array{string, int, int, string|null}>>|null child id => state, from, to, set-up: what each child does */
     #[ORM\Column(type: Types::JSON, nullable: true)]
     public ?array $threads = null;
@@ -81,6 +116,12 @@ class DayEntity implements Readable
         return array_map(static fn (array $window): Span => new Span($window[0], $window[1]), $this->windows);
     }
 
+    /** @return list<Block> */
+    public function parentBlocks(): array
+    {
+        return array_map(static fn (array $block): Block => new Block(ParentState::from($block[0]), new Span($block[1], $block[2])), $this->blocks);
+    }
+
     /** @return list<Place> */
     public function places(): array
     {
@@ -91,5 +132,7 @@ class DayEntity implements Readable
     {
         LocalDate::parse($this->date);
         $this->spans();
+        $this->parentBlocks();
+        array_map(WhyLittle::from(...), $this->little);
     }
 }

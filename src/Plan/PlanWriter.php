@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pindle\App\Plan;
 
+use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\ORM\EntityManagerInterface;
 use Pindle\App\Platform\Database\Rows;
 use Pindle\App\Platform\Database\Transactions;
@@ -15,6 +16,7 @@ use Pindle\Core\Planning\DayPlan;
 use Pindle\Core\Planning\SetUp;
 use Pindle\Core\Planning\Sitting;
 use Pindle\Core\Planning\Stretch;
+use Pindle\Core\Planning\WhyLittle;
 use Pindle\Core\Question\Question;
 use Symfony\Component\Uid\Uuid;
 
@@ -38,10 +40,11 @@ final readonly class PlanWriter
      * @param DayEntity         $day  with the version that was read
      * @param list<StoredSetUp> $all  of the day, as read
      * @param list<SetUp>       $kept begun or done, with their words of care as they are now
+     * @param callable(array<string, string>): void|null $with what is stored with it, told the id of each key in the plan
      *
      * @return bool false, and nothing stored, when the day changed since it was read
      */
-    public function write(DayEntity $day, array $all, DayPlan $plan, array $kept): bool
+    public function write(DayEntity $day, array $all, DayPlan $plan, array $kept, ?callable $with = null): bool
     {
         $before = [];
         foreach ($all as $stored) {
@@ -52,22 +55,23 @@ final readonly class PlanWriter
         $ids = self::ids($new, array_diff_key($before, array_flip($keptKeys)));
         $rows = ['set_up' => [], 'sitting' => [], 'revision' => []];
         foreach ($kept as $setUp) {
-            $rows['set_up'][] = self::setUpRow($setUp, $setUp->key, $before[$setUp->key]->state, $day->date, $before[$setUp->key]->revision);
+            $rows['set_up'][] = self::setUpRow($setUp, $setUp->key, $before[$setUp->key]->state, $day->date, $before[$setUp->key]);
         }
         foreach ($new as $setUp) {
             self::collect($rows, $setUp, $ids[$setUp->key], $before[$ids[$setUp->key]] ?? null, $day->date);
         }
         foreach (array_diff(array_keys($before), $keptKeys, $ids) as $id) {
-            $rows['set_up'][] = self::setUpRow($before[$id]->setUp, $id, SetUpState::Dropped, $day->date, $before[$id]->revision);
+            $rows['set_up'][] = self::setUpRow($before[$id]->setUp, $id, SetUpState::Dropped, $day->date, $before[$id]);
         }
         // What is only planned may be begun by now, on another device.
         $untouched = array_merge(...array_map(static fn (StoredSetUp $stored): array => $stored->isKept() ? [] : $stored->sittingIds(), $all));
 
-        return $this->transactions->runIf(function () use ($day, $plan, $ids, $untouched, $rows): bool {
+        return $this->transactions->runIf(function () use ($day, $plan, $ids, $untouched, $rows, $with): bool {
             // Only now is what others began all there.
             $isOurs = $this->takeDay($day, $plan, $ids) && [] === $this->evidence->begun($untouched);
             if ($isOurs) {
                 $this->put($rows, $day->date);
+                null === $with || $with($ids);
             }
 
             return $isOurs;
@@ -82,7 +86,7 @@ final readonly class PlanWriter
     public function keepWhole(SetUp $setUp, LocalDate $date, string $id, array $sittingIds): void
     {
         $connection = $this->entities->getConnection();
-        Rows::put($connection, 'set_up', ['id'], [self::setUpRow($setUp, $id, SetUpState::Planned, $date->toString(), 1)]);
+        Rows::put($connection, 'set_up', ['id'], [self::setUpRow($setUp, $id, SetUpState::Planned, $date->toString())]);
         Rows::put(
             $connection,
             'sitting',
@@ -106,30 +110,54 @@ final readonly class PlanWriter
             $stretch->span->end,
             null === $stretch->setUpKey ? null : $ids[$stretch->setUpKey] ?? $stretch->setUpKey,
         ];
-        $values = [
-            $json($day->windows),
-            (int) $day->wet,
-            (int) $day->quiet,
-            (int) $day->highTable,
-            $day->planned + 1,
-            $json($day->wanted),
-            $json((object) array_map(static fn (array $thread): array => array_map($stretch, $thread), $plan->threads)),
-            $json(get_object_vars($plan->goal)),
-            $day->version + 1,
-            $day->date,
+        $columns = [
+            'windows' => $json($day->windows),
+            'wet' => (int) $day->wet,
+            'quiet' => (int) $day->quiet,
+            'high_table' => (int) $day->highTable,
+            'planned' => $day->planned + 1,
+            'wanted' => $json($day->wanted),
+            'blocks' => $json($day->blocks),
+            'absent' => $json((object) $day->absent),
+            'asleep' => $json((object) $day->asleep),
+            'not_today' => $json((object) $day->notToday),
+            'moments' => $json(self::moments($day, $plan)),
+            'little' => $json((object) array_map(static fn (WhyLittle $why): string => $why->value, $plan->little)),
+            'threads' => $json((object) array_map(static fn (array $thread): array => array_map($stretch, $thread), $plan->threads)),
+            'goal' => $json(get_object_vars($plan->goal)),
+            'version' => $day->version + 1,
+            'stale' => 0,
         ];
-
-        return 0 === $day->version
-            ? 1 === $connection->executeStatement(
-                'INSERT INTO day (windows, wet, quiet, high_table, planned, wanted, threads, goal, version, date, stale)'
-                .' VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, 0) ON CONFLICT (date) DO NOTHING',
-                $values,
-            )
-            : 1 === $connection->executeStatement(
-                'UPDATE day SET windows = ?, wet = ?, quiet = ?, high_table = ?, planned = ?, wanted = ?, threads = ?, goal = ?, version = ?, stale = 0'
-                .' WHERE date = ? AND version = ?',
-                [...$values, $day->version],
+        $names = array_keys($columns);
+        if (0 === $day->version) {
+            return 1 === $connection->executeStatement(
+                \sprintf(
+                    'INSERT INTO day (%s, date) VALUES (%s) ON CONFLICT (date) DO NOTHING',
+                    implode(', ', $names),
+                    implode(', ', array_fill(0, \count($names) + 1, '?')),
+                ),
+                [...array_values($columns), $day->date],
             );
+        }
+
+        return 1 === $connection->executeStatement(
+            \sprintf('UPDATE day SET %s = ? WHERE date = ? AND version = ?', implode(' = ?, ', $names)),
+            [...array_values($columns), $day->date, $day->version],
+        );
+    }
+
+    /** @return list<array{child: string, activity: string, step: string, done?: string}> those that happened stay; the others are as planned now */
+    private static function moments(DayEntity $day, DayPlan $plan): array
+    {
+        $moments = array_values(array_filter($day->moments, static fn (array $moment): bool => isset($moment['done'])));
+        $known = array_map(static fn (array $moment): string => $moment['child'].' '.$moment['activity'], $moments);
+        foreach ($plan->moments as $moment) {
+            if (!\in_array($moment->childId.' '.$moment->activityId, $known, true)) {
+                $moments[] = ['child' => $moment->childId, 'activity' => $moment->activityId, 'step' => $moment->stepId];
+            }
+        }
+
+        return $moments;
     }
 
     /** @param PlanRows $rows */
@@ -137,6 +165,7 @@ final readonly class PlanWriter
     {
         $connection = $this->entities->getConnection();
         Rows::put($connection, 'set_up', ['id'], $rows['set_up']);
+        $this->takeOut($rows['sitting']);
         Rows::put($connection, 'sitting', ['id'], $rows['sitting']);
         Rows::put($connection, 'revision', ['set_up_id', 'revision'], $rows['revision']);
         $old = LocalDate::parse($date)->plusDays(-RevisionEntity::KEPT_DAYS)->toString();
@@ -146,6 +175,23 @@ final readonly class PlanWriter
             'DELETE FROM set_up WHERE state = ? AND date < ?'
             .' AND NOT EXISTS (SELECT 1 FROM sitting s JOIN attempt a ON a.sitting_id = s.id WHERE s.set_up_id = set_up.id)',
             [SetUpState::Dropped->value, $gone],
+        );
+    }
+
+    /**
+     * Who does not sit at a planned set-up any more has no sitting there.
+     *
+     * @param list<Row> $sittings of the set-ups as they are now
+     */
+    private function takeOut(array $sittings): void
+    {
+        if ([] === $sittings) {
+            return;
+        }
+        $this->entities->getConnection()->executeStatement(
+            'DELETE FROM sitting WHERE set_up_id IN (?) AND id NOT IN (?) AND NOT EXISTS (SELECT 1 FROM attempt a WHERE a.sitting_id = sitting.id)',
+            [array_values(array_unique(array_column($sittings, 'set_up_id'))), array_column($sittings, 'id')],
+            [ArrayParameterType::STRING, ArrayParameterType::STRING],
         );
     }
 
@@ -209,7 +255,7 @@ final readonly class PlanWriter
                 'sittings' => json_encode($sittings, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE),
             ];
         }
-        $rows['set_up'][] = self::setUpRow($setUp, $id, SetUpState::Planned, $date, ($before->revision ?? 1) + ($changed ? 1 : 0));
+        $rows['set_up'][] = self::setUpRow($setUp, $id, SetUpState::Planned, $date, $before, $changed ? 1 : 0);
     }
 
     /** @return list<Question> of a sitting, each with an id: its own where the same was asked in the same sitting before */
@@ -228,7 +274,7 @@ final readonly class PlanWriter
     }
 
     /** @return array<string, int|float|string|null> */
-    private static function setUpRow(SetUp $setUp, string $id, SetUpState $state, string $date, int $revision): array
+    private static function setUpRow(SetUp $setUp, string $id, SetUpState $state, string $date, ?StoredSetUp $before = null, int $newer = 0): array
     {
         return [
             'id' => $id,
@@ -245,7 +291,9 @@ final readonly class PlanWriter
             ),
             'props' => json_encode(array_map(static fn (Prop $prop): string => $prop->id, $setUp->props), \JSON_THROW_ON_ERROR),
             'warnings' => json_encode(array_map(static fn (Caution $caution): array => Stored::warning($caution), $setUp->warnings), \JSON_THROW_ON_ERROR),
-            'revision' => $revision,
+            'revision' => ($before->revision ?? 1) + $newer,
+            'held' => (int) ($before->held ?? false),
+            'refused' => (int) ($before->refused ?? false),
         ];
     }
 
@@ -263,7 +311,7 @@ final readonly class PlanWriter
                 array_map(static fn (Question $question): array => Stored::question($question), $sitting->questions),
                 \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE,
             ),
-            'value' => $sitting->value,
+            'value' => $sitting->course()->value,
             'worth' => null === $sitting->worth ? null : json_encode(get_object_vars($sitting->worth), \JSON_THROW_ON_ERROR),
             'turn_order' => '[]',
             'advice' => '[]',

@@ -6,17 +6,9 @@ namespace Pindle\App\Plan;
 
 use Doctrine\DBAL\Exception\DriverException;
 use Doctrine\ORM\EntityManagerInterface;
-use Pindle\App\Household\Children;
-use Pindle\App\Household\House;
-use Pindle\App\Household\Things;
 use Pindle\App\Platform\Database\CannotWrite;
 use Pindle\App\Platform\Http\Refusal;
-use Pindle\App\Record\Evidence;
-use Pindle\Core\Advice\Liking;
 use Pindle\Core\Calendar\LocalDate;
-use Pindle\Core\Child\Child;
-use Pindle\Core\Planning\DayRequest;
-use Pindle\Core\Planning\Learner;
 use Pindle\Core\Planning\Planner;
 use Pindle\Core\Planning\SetUp;
 
@@ -32,11 +24,8 @@ final readonly class Planning
     public function __construct(
         private Plans $plans,
         private PlanWriter $writer,
-        private Children $children,
-        private Things $things,
-        private Evidence $evidence,
+        private Requests $requests,
         private Planner $planner,
-        private House $house,
         private EntityManagerInterface $entities,
     ) {
     }
@@ -105,7 +94,9 @@ final readonly class Planning
         $this->entities->detach($day);
         $ask($day);
         $all = $this->plans->all($date);
-        $request = $this->request($day, $all, $holding);
+        $stays = $holding && [] !== Requests::kept($all);
+        $planned = $stays ? Requests::planned($all) : Requests::held($all);
+        $request = $this->requests->of($day, $all, $planned, $stays ? \count($planned) : null);
         $kept = array_map(fn (SetUp $kept): SetUp => $this->planner->warned($request, $kept), $request->kept);
 
         return $this->writer->write($day, $all, $this->planner->plan($request), $kept);
@@ -124,8 +115,9 @@ final readonly class Planning
         $day = $this->plans->day($date);
         $this->entities->detach($day);
         $want($day);
+        $all = $this->plans->all($date);
         $fits = [] !== array_filter(
-            $this->planner->plan($this->request($day, $this->plans->all($date), false))->setUps,
+            $this->planner->plan($this->requests->of($day, $all, Requests::held($all)))->setUps,
             static fn (SetUp $setUp): bool => $setUp->activity->id === $activityId,
         );
         if ($fits) {
@@ -133,56 +125,5 @@ final readonly class Planning
         }
 
         return $fits;
-    }
-
-    /** @param list<StoredSetUp> $all of the day */
-    private function request(DayEntity $day, array $all, bool $holding): DayRequest
-    {
-        $date = LocalDate::parse($day->date);
-        $kept = array_values(array_map(
-            static fn (StoredSetUp $setUp): SetUp => $setUp->setUp,
-            array_filter($all, static fn (StoredSetUp $setUp): bool => $setUp->isKept()),
-        ));
-        $planned = array_values(array_map(
-            static fn (StoredSetUp $setUp): SetUp => $setUp->setUp,
-            array_filter($all, static fn (StoredSetUp $setUp): bool => SetUpState::Planned === $setUp->state),
-        ));
-        $endings = $this->plans->endings();
-        $resting = $this->plans->resting($date);
-        $children = $this->children->present($date);
-        $records = $this->evidence->records($children);
-        $learners = array_map(static fn (Child $child): Learner => new Learner(
-            $child,
-            $records[$child->id],
-            max(0, $child->minutesOn($date) - self::minutesAt($kept, $child)),
-            array_map(static fn (array $of): float => Liking::of($of), $endings[$child->id] ?? []),
-            $resting[$child->id] ?? [],
-        ), $children);
-
-        return new DayRequest(
-            $date,
-            $date->dayNumber,
-            $learners,
-            $day->spans(),
-            $this->things->present(),
-            $day->places(),
-            $day->quiet,
-            $kept,
-            $day->wanted,
-            $holding && [] !== $kept ? $planned : [],
-            $this->house->rules(),
-            $holding && [] !== $kept ? \count($planned) : null,
-        );
-    }
-
-    /** @param list<SetUp> $kept */
-    private static function minutesAt(array $kept, Child $child): int
-    {
-        $minutes = 0;
-        foreach ($kept as $setUp) {
-            $minutes += null === $setUp->sittingOf($child->id) ? 0 : $setUp->span->minutes();
-        }
-
-        return $minutes;
     }
 }

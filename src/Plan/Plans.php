@@ -8,6 +8,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use Doctrine\ORM\Query;
 use Pindle\App\Household\Things;
 use Pindle\App\Record\Evidence;
+use Pindle\Core\Activity\Activity;
 use Pindle\Core\Activity\Catalogue;
 use Pindle\Core\Advice\DecisionKind;
 use Pindle\Core\Advice\DecisionReason;
@@ -124,6 +125,24 @@ final readonly class Plans
         return $endings;
     }
 
+    /** @return list<array{Activity, int, LocalDate}> what came about on days before: how often, and when first */
+    public function used(LocalDate $before): array
+    {
+        $rows = $this->entities->getConnection()->fetchAllAssociative(
+            'SELECT activity_id AS activity, COUNT(*) AS times, MIN(date) AS first FROM set_up WHERE state = ? AND date < ? GROUP BY activity_id',
+            [SetUpState::Done->value, $before->toString()],
+        );
+        $used = [];
+        /** @var array{activity: string, times: int, first: string} $row */
+        foreach ($rows as $row) {
+            if ($this->catalogue->has($row['activity'])) {
+                $used[] = [$this->catalogue->activity($row['activity']), $row['times'], LocalDate::parse($row['first'])];
+            }
+        }
+
+        return $used;
+    }
+
     /** @return array<string, array<string, LocalDate>> child id => step id => the first day it may come back */
     public function resting(LocalDate $on): array
     {
@@ -201,6 +220,8 @@ final readonly class Plans
             $isBegun ? SetUpState::Begun : $entity->state,
             $entity->revision,
             $sittings,
+            $entity->held,
+            $entity->refused,
         );
     }
 
@@ -228,7 +249,6 @@ final readonly class Plans
                 $sitting->childId,
                 array_map(Stored::readCourse(...), $sitting->courses),
                 array_map(Stored::readQuestion(...), $sitting->questions),
-                $sitting->value,
                 null === $sitting->worth ? null : new Worth(...$sitting->worth),
             ),
             $sitting->order(),

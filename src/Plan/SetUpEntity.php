@@ -61,6 +61,14 @@ class SetUpEntity implements Readable
     #[ORM\Column(type: Types::JSON, nullable: true)]
     public ?array $warnings = null;
 
+    /** Whether it stays when the day is planned again. */
+    #[ORM\Column(options: ['default' => false])]
+    public bool $held = false;
+
+    /** Whether somebody did not want to. */
+    #[ORM\Column(options: ['default' => false])]
+    public bool $refused = false;
+
     /** Which version of its questions this is, from 1. */
     #[ORM\Column(options: ['default' => 1])]
     public int $revision = 1;

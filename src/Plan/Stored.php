@@ -31,7 +31,7 @@ use Pindle\Core\Thing\Thing;
  * @phpstan-type StoredLastTime array{day: string, alone: int, of: int, method: string|null}
  * @phpstan-type StoredCourse array{
  *     step: string, form: string|null, help: string, reason: string, values: array<string, int|string>, brandNew: bool,
- *     before: string, after: string|null, decision: StoredDecision|null, rests: string|null, last?: StoredLastTime|null
+ *     before: string, after: string|null, decision: StoredDecision|null, rests: string|null, last?: StoredLastTime|null, value?: float|int
  * }
  */
 final class Stored
@@ -64,6 +64,7 @@ final class Stored
             'reason' => $course->reason->value,
             'values' => $course->values,
             'brandNew' => $course->brandNew,
+            'value' => $course->value,
             'last' => null === $course->last ? null : [
                 'day' => $course->last->day->toString(),
                 'alone' => $course->last->alone,
@@ -98,6 +99,7 @@ final class Stored
             Mark::from($stored['before']),
             $stored['brandNew'],
             isset($stored['last']) ? self::readLastTime($stored['last']) : null,
+            (float) ($stored['value'] ?? 0.0),
         );
     }
 

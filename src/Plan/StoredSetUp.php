@@ -17,6 +17,8 @@ final readonly class StoredSetUp
         public SetUpState $state,
         public int $revision,
         public array $sittings,
+        public bool $held = false,
+        public bool $refused = false,
     ) {
     }
 

@@ -155,7 +155,7 @@ final readonly class Lacks
         $form = self::forms($activity, $step)[0];
         $set = $this->questions($activity, $step, crc32($activity->id));
         $laid = (new LayOut($this->cautions))->choose($activity, $activity->props, [[$set, $step->size]], [$form], $things, $children, $on, [], []);
-        $sitting = new Sitting('', [new Course($step->id, $form, Help::Bare, Reason::Ready)], $set->questions, 0.0);
+        $sitting = new Sitting('', [new Course($step->id, $form, Help::Bare, Reason::Ready)], $set->questions);
         $found = $laid instanceof Lack ? [] : $laid;
         $setUp = new SetUp('sample', $activity, Place::Table, $activity->part, new Span(0, 10), [$sitting], $found, [], $activity->propsIn([$form]));
 

@@ -30,7 +30,7 @@ final readonly class Views
     public function laid(SetUp $setUp): array
     {
         return array_map(function (Laid $laid): LaidView {
-            $name = 1 === $laid->count ? $laid->thing->single : $laid->thing->name;
+            $name = $laid->called();
 
             return new LaidView(
                 $laid->thing->id,
@@ -83,7 +83,7 @@ final readonly class Views
     public function firstRole(SetUp $setUp): array
     {
         $first = array_values(array_filter($setUp->laid, static fn (Laid $laid): bool => $laid->roleId === $setUp->laid[0]->roleId));
-        $names = array_map(static fn (Laid $laid): string => 1 === $laid->count ? $laid->thing->single : $laid->thing->name, $first);
+        $names = array_map(static fn (Laid $laid): string => $laid->called(), $first);
 
         return [
             'count' => array_sum(array_map(static fn (Laid $laid): int => $laid->count, $first)) ?: $this->words->say('stand_ins', 'a-few'),

@@ -11,7 +11,9 @@ use Pindle\App\Plan\Plans;
 use Pindle\App\Plan\PlanWriter;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Planning\DayPlan;
+use Pindle\Core\Planning\DayRequest;
 use Pindle\Core\Planning\Goal;
+use Pindle\Core\Planning\Scale;
 
 /** A plan is stored in one go if nobody changed the day since it was read; else nothing is. */
 final class PlanWriterTest extends ApiTestCase
@@ -80,7 +82,7 @@ final class PlanWriterTest extends ApiTestCase
 
     private function emptyPlan(): DayPlan
     {
-        return new DayPlan($this->date(), [], [], Goal::of([], []));
+        return new DayPlan($this->date(), [], [], Goal::of(new DayRequest($this->date(), 1, [], [], [], []), new Scale(), []));
     }
 
     /** The day as a request reads it, in its own hands. */

@@ -118,7 +118,7 @@ final class ReasonsTest extends TestCase
     private static function said(Course $course): string
     {
         $question = new Question($course->stepId, new Join('join', 2, 3), Level::At, 'q');
-        $sitting = new Sitting('wren', [$course], [$question], 1.0);
+        $sitting = new Sitting('wren', [$course], [$question]);
         $lids = Make::things()->things()['jar-lids'];
         $setUp = new SetUp(
             'key',

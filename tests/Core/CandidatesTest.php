@@ -26,40 +26,6 @@ final class CandidatesTest extends TestCase
     /** A step of a child of four, with all it builds on believed. */
     private const STEP = 'how-many@3';
 
-    public function test_an_activity_wears_off_for_a_step_by_the_share_of_its_last_tries(): void
-    {
-        $elsewhere = [Make::anAttempt('say-count@3', 5, activity: 'pass-it-on'), Make::anAttempt('say-count@3', 6, activity: 'start-from')];
-        $by = static fn (string ...$activities): array => array_map(
-            static fn (string $activity): Attempt => Make::anAttempt(self::STEP, 0, Outcome::NotYet, activity: $activity),
-            array_values($activities),
-        );
-        $freshness = static fn (array $attempts): float => self::of(
-            self::learner([...array_values($attempts), ...$elsewhere]),
-            9,
-            self::STEP,
-        )['book-cast']->worth->freshness;
-
-        self::assertSame(0.5, $freshness($by('book-cast', 'book-cast', 'book-cast', 'book-cast')));
-        self::assertSame(0.75, $freshness($by('book-cast', 'drop-count', 'book-cast', 'drop-count')));
-        self::assertSame(1.0, $freshness($by('drop-count', 'drop-count', 'moved-again', 'drop-count')));
-    }
-
-    public function test_what_was_used_in_one_of_the_last_two_sittings_is_less_fresh(): void
-    {
-        $lately = static fn (Attempt ...$attempts): float => self::of(self::learner(array_values($attempts)), 9, self::STEP)['book-cast']->worth->freshness;
-
-        self::assertSame(0.6, $lately(Make::anAttempt('say-count@3', 5, activity: 'book-cast'), Make::anAttempt('say-count@3', 6, activity: 'start-from')));
-        self::assertSame(
-            1.0,
-            $lately(
-                Make::anAttempt('say-count@3', 4, activity: 'book-cast'),
-                Make::anAttempt('say-count@3', 5),
-                Make::anAttempt('say-count@3', 6, activity: 'start-from'),
-            ),
-            'the third from the end is forgotten',
-        );
-    }
-
     public function test_at_a_planned_time_things_to_handle_go_before_what_is_for_moments(): void
     {
         $suits = static fn (string $activity): float => self::of(
@@ -108,11 +74,11 @@ final class CandidatesTest extends TestCase
         $learner = self::learner(believed: 4);
         $of = static fn (array $held): array => array_values(array_unique(array_map(
             static fn (Candidate $candidate): string => $candidate->activity->id,
-            (new Candidates(Make::catalogue()))->of($learner, Make::day(0), Place::cases(), false, [], array_values($held)),
+            Make::candidates($learner, Make::day(0), Place::cases(), false, [], array_values($held)),
         )));
         $possible = array_values(array_unique(array_map(
             static fn (Candidate $candidate): string => $candidate->activity->id,
-            (new Candidates(Make::catalogue()))->of($learner, Make::day(0), Place::cases(), false, array_keys(Make::catalogue()->activities)),
+            Make::candidates($learner, Make::day(0), Place::cases(), false, array_keys(Make::catalogue()->activities)),
         )));
         $far = array_values(array_diff($possible, $of([])));
 
@@ -165,19 +131,19 @@ final class CandidatesTest extends TestCase
     {
         $activities = static fn (array $places, bool $quiet): array => array_map(
             static fn (Candidate $candidate): string => $candidate->activity->id,
-            (new Candidates(Make::catalogue()))->of(self::learner(believed: 4), Make::day(0), array_values($places), $quiet, ['dance-count']),
+            Make::candidates(self::learner(believed: 4), Make::day(0), array_values($places), $quiet, ['dance-count']),
         );
 
         self::assertContains('dance-count', $activities(Place::cases(), false));
         self::assertNotContains('dance-count', $activities(Place::cases(), true));
-        foreach ((new Candidates(Make::catalogue()))->of(self::learner(), Make::day(0), [Place::Table], false) as $candidate) {
+        foreach (Make::candidates(self::learner(), Make::day(0), [Place::Table], false) as $candidate) {
             self::assertNotSame([], Candidates::placesOf($candidate->activity, [Place::Table]), $candidate->activity->id);
         }
     }
 
     public function test_what_the_parent_wants_today_goes_before_the_rest_of_its_step(): void
     {
-        $found = (new Candidates(Make::catalogue()))->of(self::learner(), Make::day(0), Place::cases(), false, ['spread-and-gather']);
+        $found = Make::candidates(self::learner(), Make::day(0), Place::cases(), false, ['spread-and-gather']);
 
         self::assertSame('spread-and-gather', $found[0]->activity->id);
     }
@@ -185,7 +151,7 @@ final class CandidatesTest extends TestCase
     public function test_a_quick_check_is_only_for_what_was_there_before(): void
     {
         $learner = self::learner(believed: 12);
-        foreach ((new Candidates(Make::catalogue()))->of($learner, Make::day(0), Place::cases(), false) as $candidate) {
+        foreach (Make::candidates($learner, Make::day(0), Place::cases(), false) as $candidate) {
             self::assertFalse(
                 $candidate->activity->checksOnly && !\in_array($candidate->ranked->reason, [Reason::Due, Reason::Slipped], true),
                 $candidate->ranked->step->id,
@@ -229,7 +195,8 @@ final class CandidatesTest extends TestCase
     private static function of(Learner $learner, int $day, string $stepId): array
     {
         $found = [];
-        foreach ((new Candidates(Make::catalogue()))->of($learner, Make::day($day), Place::cases(), false) as $candidate) {
+        $all = array_keys(Make::catalogue()->activities);
+        foreach (Make::candidates($learner, Make::day($day), Place::cases(), held: $all) as $candidate) {
             if ($candidate->ranked->step->id === $stepId) {
                 $found[$candidate->activity->id] = $candidate;
             }

@@ -6,6 +6,7 @@ namespace Pindle\Tests\Core;
 
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
+use Pindle\Core\Activity\Activity;
 use Pindle\Core\Activity\Part;
 use Pindle\Core\Activity\Place;
 use Pindle\Core\Advice\Reason;
@@ -15,14 +16,9 @@ use Pindle\Core\Evidence\Help;
 use Pindle\Core\Planning\ChildState;
 use Pindle\Core\Planning\Course;
 use Pindle\Core\Planning\Day;
-use Pindle\Core\Planning\Goal;
-use Pindle\Core\Planning\Laid;
 use Pindle\Core\Planning\SetUp;
 use Pindle\Core\Planning\Sitting;
 use Pindle\Core\Planning\Stretch;
-use Pindle\Core\Question\Kind;
-use Pindle\Core\Question\Level;
-use Pindle\Core\Question\Question;
 use Pindle\Tests\Make;
 
 /** The rules of time and hands, minute by minute; and what a plan is worth. */
@@ -32,21 +28,24 @@ final class DayTest extends TestCase
     {
         $day = self::day([self::big('Maren')], new Span(541, 560), new Span(780, 800));
 
-        self::assertEquals(new Span(541, 549), $day->earliest([], [self::big('Maren')], 8, Part::With, Place::Table));
-        self::assertEquals(new Span(546, 554), $day->earliest([self::laidOut('a', 538, 542, 'tobin')], [self::big('Maren')], 8, Part::With, Place::Table));
+        self::assertEquals(new Span(541, 549), $day->earliest([], [self::big('Maren')], 8, Part::With, Place::Table, self::game()));
+        self::assertEquals(
+            new Span(546, 554),
+            $day->earliest([self::laidOut('a', 538, 542, 'tobin')], [self::big('Maren')], 8, Part::With, Place::Table, self::game()),
+        );
         self::assertEquals(
             new Span(780, 790),
-            $day->earliest([self::laidOut('a', 541, 551, 'tobin')], [self::big('Maren')], 10, Part::With, Place::Table),
+            $day->earliest([self::laidOut('a', 541, 551, 'tobin')], [self::big('Maren')], 10, Part::With, Place::Table, self::game()),
             'no start of the first window leaves room',
         );
-        self::assertNull($day->earliest([], [self::big('Maren')], 21, Part::With, Place::Table));
+        self::assertNull($day->earliest([], [self::big('Maren')], 21, Part::With, Place::Table, self::game()));
     }
 
     public function test_a_set_up_ends_with_its_window(): void
     {
         $day = self::day([self::big('Maren')], new Span(540, 560));
 
-        self::assertEquals(new Span(540, 560), $day->earliest([], [self::big('Maren')], 20, Part::With, Place::Table));
+        self::assertEquals(new Span(540, 560), $day->earliest([], [self::big('Maren')], 20, Part::With, Place::Table, self::game()));
         self::assertTrue($day->holds(new Span(540, 560)));
         self::assertFalse($day->holds(new Span(541, 561)));
         self::assertFalse($day->holds(new Span(539, 550)));
@@ -62,9 +61,9 @@ final class DayTest extends TestCase
         $before = [self::laidOut('a', 540, 548, 'maren')];
 
         self::assertSame($break, Day::breakFor($child, Make::day(0)));
-        self::assertTrue($day->allows($before, [$child], new Span(548 + $break, 560 + $break), Part::With, Place::Table));
-        self::assertFalse($day->allows($before, [$child], new Span(547 + $break, 560 + $break), Part::With, Place::Table));
-        self::assertTrue($day->allows($before, [self::big('Tobin')], new Span(548, 556), Part::With, Place::Table), 'another child need not wait');
+        self::assertTrue($day->allows($before, [$child], new Span(548 + $break, 560 + $break), Part::With, Place::Table, self::game()));
+        self::assertFalse($day->allows($before, [$child], new Span(547 + $break, 560 + $break), Part::With, Place::Table, self::game()));
+        self::assertTrue($day->allows($before, [self::big('Tobin')], new Span(548, 556), Part::With, Place::Table, self::game()), 'another child need not wait');
     }
 
     public function test_nobody_is_woken(): void
@@ -72,10 +71,10 @@ final class DayTest extends TestCase
         $lark = Make::child('Lark', 30, [new Span(765, 870)]);
         $day = self::day([$lark], new Span(750, 900));
 
-        self::assertTrue($day->allows([], [$lark], new Span(757, 765), Part::With, Place::Table));
-        self::assertFalse($day->allows([], [$lark], new Span(758, 766), Part::With, Place::Table));
-        self::assertFalse($day->allows([], [$lark], new Span(869, 877), Part::With, Place::Table));
-        self::assertTrue($day->allows([], [$lark], new Span(870, 878), Part::With, Place::Table));
+        self::assertTrue($day->allows([], [$lark], new Span(757, 765), Part::With, Place::Table, self::game()));
+        self::assertFalse($day->allows([], [$lark], new Span(758, 766), Part::With, Place::Table, self::game()));
+        self::assertFalse($day->allows([], [$lark], new Span(869, 877), Part::With, Place::Table, self::game()));
+        self::assertTrue($day->allows([], [$lark], new Span(870, 878), Part::With, Place::Table, self::game()));
     }
 
     public function test_the_parent_is_in_one_place_with_two_hands(): void
@@ -87,6 +86,7 @@ final class DayTest extends TestCase
             new Span($from, $from + 10),
             $second,
             $place,
+            self::game(),
         );
 
         self::assertFalse($allows(Part::With, Part::Alone, 545), 'to start the second the parent has to leave the first');
@@ -112,13 +112,16 @@ final class DayTest extends TestCase
         [$maren, $lark] = [self::big('Maren'), Make::child('Lark', 30)];
         $day = self::day([$maren, $lark], new Span(540, 600));
 
-        self::assertTrue($day->allows([], [$maren], new Span(540, 555), Part::With, Place::Table));
-        self::assertFalse($day->allows([], [$maren], new Span(540, 556), Part::With, Place::Table));
-        self::assertTrue($day->allows([], [$maren, $lark], new Span(540, 556), Part::With, Place::Table), 'who sits is in company');
-        self::assertTrue($day->allows([self::laidOut('a', 550, 556, 'lark')], [$maren], new Span(561, 571), Part::With, Place::Table));
-        self::assertFalse($day->allows([self::laidOut('a', 550, 556, 'lark')], [$maren], new Span(562, 572), Part::With, Place::Table));
+        self::assertTrue($day->allows([], [$maren], new Span(540, 555), Part::With, Place::Table, self::game()));
+        self::assertFalse($day->allows([], [$maren], new Span(540, 556), Part::With, Place::Table, self::game()));
+        self::assertTrue($day->allows([], [$maren, $lark], new Span(540, 556), Part::With, Place::Table, self::game()), 'who sits is in company');
+        self::assertTrue($day->allows([self::laidOut('a', 550, 556, 'lark')], [$maren], new Span(561, 571), Part::With, Place::Table, self::game()));
+        self::assertFalse($day->allows([self::laidOut('a', 550, 556, 'lark')], [$maren], new Span(562, 572), Part::With, Place::Table, self::game()));
         self::assertTrue(
-            self::day([$maren, Make::child('Four', 48)], new Span(540, 600))->allows([], [$maren], new Span(540, 570), Part::With, Place::Table),
+            self::day(
+                [$maren, Make::child('Four', 48)],
+                new Span(540, 600),
+            )->allows([], [$maren], new Span(540, 570), Part::With, Place::Table, self::game()),
             'from four on a child may be alone',
         );
     }
@@ -129,8 +132,8 @@ final class DayTest extends TestCase
         $day = self::day([$maren, $lark], new Span(540, 600));
         $done = [self::laidOut('done', 570, 576, 'maren')];
 
-        self::assertTrue($day->allows($done, [$lark], new Span(550, 556), Part::With, Place::Table), 'thirty-six minutes as it came, fewer now');
-        self::assertFalse($day->allows($done, [$maren], new Span(590, 596), Part::With, Place::Table), 'fifty-six');
+        self::assertTrue($day->allows($done, [$lark], new Span(550, 556), Part::With, Place::Table, self::game()), 'thirty-six minutes as it came, fewer now');
+        self::assertFalse($day->allows($done, [$maren], new Span(590, 596), Part::With, Place::Table, self::game()), 'fifty-six');
     }
 
     public function test_everyone_has_a_thread_through_the_used_part_of_each_window(): void
@@ -156,26 +159,6 @@ final class DayTest extends TestCase
             ],
             array_map($says, $threads['lark']),
         );
-    }
-
-    public function test_a_plan_is_worth_its_learning_less_its_minutes_hands_and_repeats(): void
-    {
-        $pegs = Make::thing('pegs', 40, null);
-        $one = self::laidOut('a', 540, 550, 'maren', Part::With, 8, [new Laid('things', $pegs, 4)]);
-        $two = self::laidOut('b', 560, 565, 'maren', Part::Alone, 6, [new Laid('things', $pegs, 4)]);
-        $goal = Goal::of([$one, $two], ['maren' => 0.5]);
-
-        // (0.5 · (1 − e^(−8/4)) + 0.5 · (1 − e^(−6/4))) / 0.5 = 0.864665 + 0.776870
-        self::assertEqualsWithDelta(10 * log(1 + 1.641535), $goal->learning, 0.00001);
-        self::assertEqualsWithDelta(
-            [0.0, -1.5, -0.5, -1.5, -2.0],
-            [$goal->together, $goal->minutes, $goal->parent, $goal->repeats, $goal->layingOut],
-            1e-9,
-            'the same activity again counts one, the same things a half',
-        );
-        self::assertEqualsWithDelta($goal->learning - 5.5, $goal->total(), 1e-9);
-        self::assertSame(0.0, Goal::of([], [])->total());
-        self::assertSame(1.0, Goal::of([self::laidOut('a', 540, 550, 'maren', more: ['tobin'])], [])->together);
     }
 
     #[TestWith([12, 5, 10])]
@@ -207,34 +190,25 @@ final class DayTest extends TestCase
         return new Day(Make::day(0), $children, array_values($windows));
     }
 
+    private static function game(): Activity
+    {
+        return Make::catalogue()->activity('fetch-me');
+    }
+
     private static function big(string $name): Child
     {
         return Make::child($name, 78, minutes: 30);
     }
 
-    /**
-     * @param list<Laid>   $laid
-     * @param list<string> $more ids of other children
-     */
     private static function laidOut(
         string $key,
         int $from,
         int $to,
         string $childId,
         Part $part = Part::With,
-        int $questions = 0,
-        array $laid = [],
-        array $more = [],
     ): SetUp {
-        $asked = array_map(
-            static fn (int $i): Question => new Question('say-count@5', new Kind\FormNumeral($i), Level::At),
-            $questions > 0 ? range(1, $questions) : [],
-        );
-        $sittings = array_map(
-            static fn (string $id): Sitting => new Sitting($id, [new Course('say-count@5', null, Help::Bare, Reason::Ready)], $asked, 0.5),
-            [$childId, ...$more],
-        );
+        $sitting = new Sitting($childId, [new Course('say-count@5', null, Help::Bare, Reason::Ready)], []);
 
-        return new SetUp($key, Make::catalogue()->activity('fetch-me'), Place::Table, $part, new Span($from, $to), $sittings, $laid);
+        return new SetUp($key, self::game(), Place::Table, $part, new Span($from, $to), [$sitting], []);
     }
 }

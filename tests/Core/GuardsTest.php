@@ -132,7 +132,6 @@ final class GuardsTest extends TestCase
                 'c',
                 array_map(static fn (int $i): Course => new Course('s'.$i, null, Help::Bare, Reason::Ready), range(1, (int) $n)),
                 [],
-                0.0,
             ),
             [1, 2],
             [3],
@@ -166,7 +165,7 @@ final class GuardsTest extends TestCase
     {
         $course = new Course('say-count@5', null, Help::Bare, Reason::Ready);
         $this->expectException(InvalidSitting::class);
-        new Sitting('c', [$course, $course], [], 0.0);
+        new Sitting('c', [$course, $course], []);
     }
 
     private static function activity(int $setUp = 1, int $seconds = 30): Activity

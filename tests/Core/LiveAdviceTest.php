@@ -65,7 +65,7 @@ final class LiveAdviceTest extends TestCase
     public function test_what_is_offered_again_comes_later_and_the_easy_one_still_last(): void
     {
         $questions = array_map(static fn (int $n): Question => new Question('count-out@10', new TakeJustSo($n), Level::At, 'q'.$n), [2, 3, 4, 5, 6]);
-        $sitting = new Sitting('maren', [new Course('count-out@10', Form::Things, Help::Bare, Reason::Ready)], $questions, 1.0);
+        $sitting = new Sitting('maren', [new Course('count-out@10', Form::Things, Help::Bare, Reason::Ready)], $questions);
         $order = static fn (Idea $idea): array => (new NextQuestion(Make::map()))->after(
             $idea,
             Make::catalogue()->activity('fetch-me'),

@@ -37,7 +37,6 @@ use Pindle\Core\Evidence\Mark;
 use Pindle\Core\Evidence\Method;
 use Pindle\Core\Evidence\Outcome;
 use Pindle\Core\Planning\Candidate;
-use Pindle\Core\Planning\Candidates;
 use Pindle\Core\Planning\Learner;
 use Pindle\Core\Question\Kind\BridgeBack;
 use Pindle\Core\Question\Kind\BridgeTen;
@@ -268,7 +267,7 @@ final class SettingsTest extends TestCase
         $needs = array_map(static fn (string $need): object => Make::handMark($need, -1, Mark::CanDo), Make::wholeMap()->step($stepId)->needs);
         $learner = new Learner(new Child('c', 'C', Make::day(0)->plusDays(-1800), settings: $settings, pins: [$stepId]), Make::record($needs, $settings), 20);
         $found = array_filter(
-            (new Candidates(Make::catalogue()))->of($learner, Make::day(0), Place::cases(), false),
+            Make::candidates($learner, Make::day(0), Place::cases(), false),
             static fn (Candidate $candidate): bool => $candidate->ranked->step->id === $stepId,
         );
 

@@ -22,7 +22,6 @@ use Pindle\Core\Child\WholeInBond;
 use Pindle\Core\Drawing\Drawing;
 use Pindle\Core\Evidence\Mark;
 use Pindle\Core\Planning\Candidate;
-use Pindle\Core\Planning\Candidates;
 use Pindle\Core\Planning\DayRequest;
 use Pindle\Core\Planning\Learner;
 use Pindle\Core\Planning\SetUp;
@@ -166,7 +165,7 @@ final class TaughtTest extends TestCase
         $wanted = array_map(static fn (Activity $activity): string => $activity->id, Make::catalogue()->activities);
         $ids = static fn (HouseRule ...$rules): array => array_map(
             static fn (Candidate $candidate): string => $candidate->activity->id,
-            (new Candidates(Make::catalogue()))->of($learner, Make::day(0), Place::cases(), false, array_values($wanted), [], array_values($rules)),
+            Make::candidates($learner, Make::day(0), Place::cases(), false, array_values($wanted), [], array_values($rules)),
         );
         foreach ([HouseRule::NoDiceOrCards, HouseRule::NoCoins, HouseRule::NoFood, HouseRule::NoWinners] as $rule) {
             self::assertNotSame([], $ids($rule));

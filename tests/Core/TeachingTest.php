@@ -19,7 +19,6 @@ use Pindle\Core\Evidence\Method;
 use Pindle\Core\Evidence\Seen;
 use Pindle\Core\Evidence\Slip;
 use Pindle\Core\Planning\Candidate;
-use Pindle\Core\Planning\Candidates;
 use Pindle\Core\Planning\DayRequest;
 use Pindle\Core\Planning\Learner;
 use Pindle\Core\Planning\SettingOut;
@@ -275,7 +274,7 @@ final class TeachingTest extends TestCase
         $record = ChildRecord::replay($map, [Make::handMark('tens-ones@100', 0, Mark::CanDo), ...$evidence], new Settings());
         $learner = new Learner(Make::child('Maren', 90), $record, 30);
         $request = new DayRequest(Make::day(1), 1, [$learner], [new Span(540, 600)], [], Place::cases(), wanted: ['two-figure-piles']);
-        $candidates = (new Candidates(Make::catalogue()))->of($learner, Make::day(1), Place::cases(), false);
+        $candidates = Make::candidates($learner, Make::day(1), Place::cases(), false);
         $sample = $candidates[0];
         $needs = [];
         foreach (Make::catalogue()->activities as $activity) {
@@ -284,7 +283,7 @@ final class TeachingTest extends TestCase
             }
             $ranked = new RankedStep($map->step($stepId), $sample->ranked->worth, false, $sample->ranked->reason, []);
             $candidate = new Candidate($learner, $ranked, $map->step($stepId)->firstForm(), $activity, $sample->worth);
-            $sitting = (new SettingOut($map, Make::catalogue(), Make::cautions()))->sitting($request, $candidate, 1.0, 8);
+            $sitting = (new SettingOut($map, Make::catalogue(), Make::cautions()))->sitting($request, $candidate, 8);
             array_push($needs, ...array_map(static fn (Question $question): ?string => $question->prompt->needs(), $sitting->questions));
         }
         self::assertNotSame([], $needs);

@@ -13,7 +13,6 @@ use Pindle\Core\Evidence\ChildRecord;
 use Pindle\Core\Evidence\Closing;
 use Pindle\Core\Evidence\Help;
 use Pindle\Core\Planning\Candidate;
-use Pindle\Core\Planning\Candidates;
 use Pindle\Core\Planning\Course;
 use Pindle\Core\Planning\DayRequest;
 use Pindle\Core\Planning\Learner;
@@ -58,7 +57,7 @@ final class TwoCoursesTest extends TestCase
             self::assertNotSame($candidate->ranked->step->id, $candidate->second->ranked->step->id);
             self::assertFalse($candidate->ranked->brandNew && $candidate->second->ranked->brandNew);
         }
-        $alone = (new Candidates(Make::catalogue(), new Choosing(courses: 1)))->of(self::learner(), Make::day(3), Place::cases(), false);
+        $alone = Make::candidates(self::learner(), Make::day(3), Place::cases(), choosing: new Choosing(courses: 1));
         self::assertSame([], array_filter($alone, static fn (Candidate $one): bool => null !== $one->second));
     }
 
@@ -131,7 +130,7 @@ final class TwoCoursesTest extends TestCase
         $sitting = new Sitting('tobin', [$course], array_map(
             static fn (int $n): Question => new Question(4 === $n ? 'say-count@3' : 'say-count@5', new TellHowMany('how-many', $n + 1), Level::At, 'q'.$n),
             range(0, 5),
-        ), 1.0);
+        ));
         $all = ['q0', 'q1', 'q2', 'q3', 'q4', 'q5'];
 
         self::assertSame(3, $sitting->covered($course, [], $all), 'q4 is of another step');
@@ -160,14 +159,14 @@ final class TwoCoursesTest extends TestCase
     /** @return list<Candidate> */
     private static function candidates(Learner $learner): array
     {
-        return (new Candidates(Make::catalogue()))->of($learner, Make::day(3), Place::cases(), false);
+        return Make::candidates($learner, Make::day(3), Place::cases(), false);
     }
 
     private static function sitting(Learner $learner, Candidate $candidate, int $count): Sitting
     {
         $request = new DayRequest(Make::day(3), 1, [$learner], [new Span(540, 600)], [], Place::cases());
 
-        return (new SettingOut(Make::map(), Make::catalogue(), Make::cautions()))->sitting($request, $candidate, 1.0, $count);
+        return (new SettingOut(Make::map(), Make::catalogue(), Make::cautions()))->sitting($request, $candidate, $count);
     }
 
     private static function firstOf(Sitting $sitting, string $stepId): Question

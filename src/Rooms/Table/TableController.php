@@ -9,6 +9,7 @@ use OpenApi\Attributes as OA;
 use Pindle\App\Household\Children;
 use Pindle\App\Plan\Asked;
 use Pindle\App\Plan\Closings;
+use Pindle\App\Plan\Finishing;
 use Pindle\App\Plan\Planning;
 use Pindle\App\Plan\Plans;
 use Pindle\App\Plan\Sittings;
@@ -22,13 +23,11 @@ use Pindle\App\Platform\Http\Refusal;
 use Pindle\App\Platform\Lock\Who;
 use Pindle\App\Record\AttemptEntity;
 use Pindle\App\Record\Evidence;
-use Pindle\Core\Advice\Decision;
 use Pindle\Core\Evidence\Attempt;
 use Pindle\Core\Evidence\ChildRecord;
 use Pindle\Core\Evidence\ClosingMark;
 use Pindle\Core\Evidence\Ladder;
 use Pindle\Core\Evidence\Seen;
-use Pindle\Core\Planning\Course;
 use Pindle\Core\Planning\NextQuestion;
 use Pindle\Core\Question\Question;
 use Pindle\Core\Skill\SkillMap;
@@ -48,6 +47,7 @@ final readonly class TableController
         private Sittings $sittings,
         private Taps $taps,
         private Closings $closings,
+        private Finishing $finishing,
         private Children $children,
         private TableViews $views,
         private Advices $advices,
@@ -186,20 +186,7 @@ final readonly class TableController
     #[OA\Response(response: 200, description: 'What follows for each child', content: new OA\JsonContent(ref: new Model(type: TableView::class)))]
     public function finish(string $setUpId, #[MapRequestPayload] FinishInput $input): JsonResponse
     {
-        $stored = $this->setUp($setUpId);
-        if (!$stored->isDone()) {
-            $records = $this->evidence->records($this->children->present($stored->date));
-            $seen = $this->evidence->seenIn($stored->sittingIds());
-            $results = [];
-            foreach ($stored->sittings as $childId => $sitting) {
-                $after = $records[$childId] ?? $this->evidence->record($this->children->child($childId, $stored->date));
-                $results[$childId] = array_map(static fn (Course $course): array => [
-                    'decision' => Decision::after($course->stepId, $seen[$sitting->id] ?? [], $course->before, $after, $input->ending, $stored->date),
-                    'after' => $after->mark($course->stepId),
-                ], $sitting->sitting->courses);
-            }
-            $this->sittings->finish($stored, $input->ending, $results);
-        }
+        $this->finishing->finish($this->setUp($setUpId), $input->ending);
 
         return new JsonResponse($this->views->of($this->setUp($setUpId)));
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pindle\App\Rooms\Today;
 
 use Pindle\App\Platform\Http\Spans;
+use Symfony\Component\Validator\Constraints as Assert;
 
 /** What today allows. Whatever is left out stays as it was. */
 final readonly class DayInput
@@ -16,6 +17,11 @@ final readonly class DayInput
         public ?bool $wet = null,
         public ?bool $quiet = null,
         public ?bool $highTable = null,
+        /** Of the day as it was seen; null plans it again whatever became of it. */
+        #[Assert\PositiveOrZero]
+        public ?int $version = null,
+        /** Whether what is planned stays where it can. */
+        public bool $keep = false,
     ) {
     }
 }

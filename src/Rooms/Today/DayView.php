@@ -14,6 +14,11 @@ final readonly class DayView
      * @param list<SetUpView>        $setUps
      * @param list<BringView>        $bring
      * @param list<string>           $make
+     * @param list<MomentView>       $moments  for any time today
+     * @param list<BlockView>        $blocks   when the parent has less to give
+     * @param list<GoalTermView>     $goal     what the plan is worth, term by term
+     * @param list<string>           $otherwise what was done instead, in the parent's words
+     * @param list<WishView>         $wanted   activities the parent asked for today
      */
     public function __construct(
         public string $date,
@@ -29,6 +34,14 @@ final readonly class DayView
         public array $make,
         public bool $hasThings,
         public int $version,
+        public array $moments,
+        public array $blocks,
+        public array $goal,
+        public array $otherwise,
+        public array $wanted,
+        public ?UndoView $undo,
+        public ?string $lowUntil,
+        public bool $isToday,
     ) {
     }
 }

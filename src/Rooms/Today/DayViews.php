@@ -7,6 +7,7 @@ namespace Pindle\App\Rooms\Today;
 use Pindle\App\Content\Words;
 use Pindle\App\Household\Activities;
 use Pindle\App\Household\Children;
+use Pindle\App\Household\House;
 use Pindle\App\Household\Things;
 use Pindle\App\Plan\DayEntity;
 use Pindle\App\Plan\Plans;
@@ -14,10 +15,13 @@ use Pindle\App\Plan\SetUpState;
 use Pindle\App\Plan\StoredResult;
 use Pindle\App\Plan\StoredSetUp;
 use Pindle\App\Plan\StoredSitting;
+use Pindle\App\Plan\Undo;
+use Pindle\App\Platform\Clock;
 use Pindle\App\Views\Pictures;
 use Pindle\App\Views\Reasons;
 use Pindle\App\Views\Views;
 use Pindle\Core\Activity\Prop;
+use Pindle\Core\Advice\DecisionKind;
 use Pindle\Core\Advice\Worth;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Child\Child;
@@ -26,6 +30,8 @@ use Pindle\Core\Planning\BringList;
 use Pindle\Core\Planning\ChildState;
 use Pindle\Core\Planning\Course;
 use Pindle\Core\Planning\Day;
+use Pindle\Core\Planning\ParentState;
+use Pindle\Core\Planning\Repertoire;
 use Pindle\Core\Planning\SetUp;
 use Pindle\Core\Planning\Stretch;
 use Pindle\Core\Skill\SkillMap;
@@ -43,6 +49,9 @@ final readonly class DayViews
         private Reasons $reasons,
         private Pictures $pictures,
         private SkillMap $map,
+        private House $house,
+        private Undo $undo,
+        private Clock $clock,
     ) {
     }
 
@@ -59,6 +68,7 @@ final readonly class DayViews
         ));
         $threads = $this->threads($day, $date, $children, $setUps);
         $threadOf = $this->children->threads();
+        $repertoire = Repertoire::on($date, $this->plans->used($date), $this->house->knownGames(), $this->house->newWeekly());
         $open = array_values(array_map(
             static fn (StoredSetUp $stored): SetUp => $stored->setUp,
             array_filter($setUps, static fn (StoredSetUp $stored): bool => !$stored->isDone()),
@@ -76,20 +86,116 @@ final readonly class DayViews
                 array_values($children),
             ),
             self::parent($setUps),
-            array_map(fn (StoredSetUp $stored): SetUpView => $this->setUp($stored, $children, $threadOf), $setUps),
-            array_map(
-                fn (array $bring): BringView => new BringView(
-                    $bring['thing']->id,
-                    1 === $bring['count'] ? $bring['thing']->single : $bring['thing']->name,
-                    $bring['count'],
-                    $this->pictures->thing($bring['thing']),
-                ),
-                BringList::of($open),
-            ),
+            array_map(fn (StoredSetUp $stored): SetUpView => $this->setUp($stored, $children, $threadOf, $setUps, $repertoire), $setUps),
+            $this->bring($day, $open),
             self::make($setUps),
             [] !== $this->things->present(),
             $day->version,
+            $this->moments($day, $children, $threadOf),
+            array_map(static fn (array $block): BlockView => new BlockView(ParentState::from($block[0]), $block[1], $block[2]), $day->blocks),
+            $this->goal($day),
+            $this->otherwise($day, $children),
+            array_map(
+                fn (string $id): WishView => new WishView($id, $this->activities->words($id)->name),
+                array_values(array_filter($day->wanted, $this->activities->catalogue()->has(...))),
+            ),
+            $this->undo($date, $day),
+            $this->house->lowUntil()?->toString(),
+            $day->date === $this->clock->today()->toString(),
         );
+    }
+
+    /**
+     * What to bring for each time at the table.
+     *
+     * @param list<SetUp> $open
+     *
+     * @return list<BringView>
+     */
+    private function bring(DayEntity $day, array $open): array
+    {
+        $bring = [];
+        foreach ($day->spans() as $window => $span) {
+            foreach (BringList::of(array_values(array_filter($open, static fn (SetUp $setUp): bool => $span->holds($setUp->span)))) as $one) {
+                $bring[] = new BringView(
+                    $one['thing']->id,
+                    1 === $one['count'] ? $one['thing']->single : $one['thing']->name,
+                    $one['count'],
+                    $this->pictures->thing($one['thing']),
+                    $window,
+                    \in_array($window.' '.$one['thing']->id, $day->gathered, true),
+                );
+            }
+        }
+
+        return $bring;
+    }
+
+    /**
+     * @param array<string, Child> $children
+     * @param array<string, int>   $threadOf
+     *
+     * @return list<MomentView>
+     */
+    private function moments(DayEntity $day, array $children, array $threadOf): array
+    {
+        $moments = [];
+        foreach ($day->moments as $moment) {
+            $child = $children[$moment['child']] ?? null;
+            if (null !== $child && $this->activities->catalogue()->has($moment['activity'])) {
+                $words = $this->activities->words($moment['activity']);
+                $moments[] = new MomentView(
+                    $child->id,
+                    $child->name,
+                    $threadOf[$child->id] ?? 0,
+                    $moment['activity'],
+                    $words->name,
+                    $words->inShort,
+                    isset($moment['done']),
+                );
+            }
+        }
+
+        return $moments;
+    }
+
+    /** @return list<GoalTermView> those that count for something */
+    private function goal(DayEntity $day): array
+    {
+        $terms = [];
+        foreach ($day->goal ?? [] as $name => $value) {
+            if (abs($value) > 0.005) {
+                $terms[] = new GoalTermView($this->words->say('goal', $name), round($value, 2));
+            }
+        }
+
+        return $terms;
+    }
+
+    /**
+     * @param array<string, Child> $children
+     *
+     * @return list<string>
+     */
+    private function otherwise(DayEntity $day, array $children): array
+    {
+        return array_map(function (array $told) use ($children): string {
+            $who = [];
+            foreach ($told['children'] as $one) {
+                $name = ($children[$one['child']] ?? null)?->name;
+                $mark = null === $one['mark'] ? '' : ' ('.lcfirst($this->words->say('closing_marks', $one['mark'])).')';
+                $who = null === $name ? $who : [...$who, $name.$mark];
+            }
+
+            return [] === $who ? $told['words'] : $told['words'].': '.$this->words->list($who);
+        }, $day->otherwise);
+    }
+
+    private function undo(LocalDate $date, DayEntity $day): ?UndoView
+    {
+        $last = $this->undo->last($date, $day->version);
+
+        return null === $last ? null : new UndoView($last->verb->value, $last->said);
     }
 
     /**
@@ -155,22 +261,50 @@ final readonly class DayViews
             $done += $stored->isDone() ? $minutes : 0;
             $ahead += $stored->isDone() ? 0 : $minutes;
         }
+        $absent = $day->absent[$child->id] ?? null;
+        $little = $day->little[$child->id] ?? null;
         $nothing = match (true) {
-            !$day->isPlanned() || $ahead > 0 => null,
-            $done > 0 => 'Done for today.',
+            !$day->isPlanned() => null,
+            null !== $absent => $this->words->say('little', $absent),
+            0 === $ahead && $done > 0 => 'Done for today.',
+            null !== $little => $this->words->say('little', $little, ['child' => $child->name]),
+            $ahead > 0 => null,
             null === $child->born => 'Say in Children when '.$child->name.' was born; then there are sittings, and cautions fit the age.',
             !$child->isPlannedOn(LocalDate::parse($day->date)) => 'Beside you or on your lap: too young for a sitting.',
-            default => 'Nothing fits today: more things in the cupboard or more time at the table would help.',
+            default => null,
         };
 
-        return new PlannedChildView($child->id, $child->name, $threadOf[$child->id] ?? 0, $thread, $ahead + $done, $done, $nothing);
+        return new PlannedChildView($child->id, $child->name, $threadOf[$child->id] ?? 0, $thread, $ahead + $done, $done, $nothing, $absent, [] !== ($day->asleep[$child->id] ?? $child->rests));
+    }
+
+    /**
+     * Whether one of its steps did not go today: then another activity is offered, and never put in unasked.
+     *
+     * @param list<StoredSetUp> $all
+     */
+    private function wentHard(StoredSetUp $stored, array $all): bool
+    {
+        foreach ($stored->sittings as $childId => $sitting) {
+            foreach ($all as $other) {
+                $results = isset($other->sittings[$childId]) ? $other->sittings[$childId]->results : [];
+                foreach ($results as $result) {
+                    $isHard = \in_array($result->kind, [DecisionKind::Easier, DecisionKind::RestIt], true);
+                    if ($isHard && $sitting->sitting->isAbout($result->course->stepId)) {
+                        return true;
+                    }
+                }
+            }
+        }
+
+        return false;
     }
 
     /**
      * @param array<string, Child> $children
      * @param array<string, int>   $threadOf
+     * @param list<StoredSetUp>    $all      of the day
      */
-    private function setUp(StoredSetUp $stored, array $children, array $threadOf): SetUpView
+    private function setUp(StoredSetUp $stored, array $children, array $threadOf, array $all, Repertoire $repertoire): SetUpView
     {
         $setUp = $stored->setUp;
         $words = $this->activities->words($setUp->activity->id);
@@ -194,6 +328,9 @@ final readonly class DayViews
             $this->pictures->card($setUp, $question, $first->course()->form, ($children[$first->childId] ?? null)->settings ?? new Settings()),
             SetUpState::Done === $stored->state ? [] : $this->views->cautions($setUp->warnings),
             $words->toddler,
+            $stored->held,
+            $repertoire->isNew($setUp->activity),
+            SetUpState::Planned === $stored->state && $this->wentHard($stored, $all),
         );
     }
 

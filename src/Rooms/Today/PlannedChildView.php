@@ -18,6 +18,10 @@ final readonly class PlannedChildView
         public int $minutesPlanned,
         public int $minutesDone,
         public ?string $nothing,
+        /** Ill or away today; null where neither. */
+        public ?string $absent,
+        /** Asleep at some time of today, so that someone may wake. */
+        public bool $sleeps,
     ) {
     }
 }

@@ -36,6 +36,10 @@ final readonly class SetUpView
         public string $picture,
         public array $cautions,
         public string $toddlerJob,
+        public bool $held,
+        public bool $isNew,
+        /** Whether it went hard with the same step today, so that another may be offered. */
+        public bool $wentHard,
     ) {
     }
 }

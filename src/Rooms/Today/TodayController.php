@@ -6,14 +6,20 @@ namespace Pindle\App\Rooms\Today;
 
 use Nelmio\ApiDocBundle\Attribute\Model;
 use OpenApi\Attributes as OA;
+use Pindle\App\Plan\Changing;
 use Pindle\App\Plan\DayEntity;
+use Pindle\App\Plan\Fill;
 use Pindle\App\Plan\Planning;
+use Pindle\App\Plan\Verb;
 use Pindle\App\Platform\Clock;
 use Pindle\App\Platform\Http\Refusal;
 use Pindle\App\Platform\Lock\Who;
+use Pindle\Core\Calendar\InvalidDate;
 use Pindle\Core\Calendar\InvalidSpan;
+use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Calendar\Span;
 use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 
@@ -21,15 +27,18 @@ use Symfony\Component\Routing\Attribute\Route;
 #[OA\Tag('Today')]
 final readonly class TodayController
 {
-    public function __construct(private Planning $planning, private DayViews $views, private Clock $clock)
+    private const FIRST = '2020-01-01';
+    private const AHEAD = 7;
+
+    public function __construct(private Planning $planning, private Changing $changing, private DayViews $views, private Clock $clock)
     {
     }
 
     #[Route('', name: 'today_look', methods: ['GET'], defaults: Who::TABLE)]
     #[OA\Response(response: 200, description: 'Today', content: new OA\JsonContent(ref: new Model(type: DayView::class)))]
-    public function look(): JsonResponse
+    public function look(#[MapQueryParameter] ?string $day = null): JsonResponse
     {
-        return new JsonResponse($this->views->of($this->planning->fresh($this->clock->today())));
+        return new JsonResponse($this->views->of($this->planning->fresh($this->date($day))));
     }
 
     #[Route('/plan', name: 'today_plan', methods: ['POST'])]
@@ -38,17 +47,41 @@ final readonly class TodayController
         description: 'Today, planned again around what is begun or done',
         content: new OA\JsonContent(ref: new Model(type: DayView::class)),
     )]
-    public function plan(#[MapRequestPayload] DayInput $input): JsonResponse
+    public function plan(#[MapRequestPayload] DayInput $input, #[MapQueryParameter] ?string $day = null): JsonResponse
     {
+        $date = $this->date($day);
+        if ($this->clock->today()->isAfter($date)) {
+            throw Refusal::invalid('day', 'That day is over. What was planned for it stays as it was.');
+        }
         $windows = null === $input->windows ? null : self::windows($input->windows);
-        $day = $this->planning->plan($this->clock->today(), static function (DayEntity $day) use ($input, $windows): void {
+        $ask = static function (DayEntity $day) use ($input, $windows): void {
             $day->windows = $windows ?? $day->windows;
             $day->wet = $input->wet ?? $day->wet;
             $day->quiet = $input->quiet ?? $day->quiet;
             $day->highTable = $input->highTable ?? $day->highTable;
-        });
+        };
 
-        return new JsonResponse($this->views->of($day));
+        return new JsonResponse($this->views->of(null === $input->version
+            ? $this->planning->plan($date, $ask)
+            : $this->changing->ask($date, $input->version, Verb::Allow, $ask, $input->keep ? Fill::Around : Fill::Anew)));
+    }
+
+    /** Days that can be looked at: from the first a household can have to a week from now. */
+    private function date(?string $day): LocalDate
+    {
+        if (null === $day) {
+            return $this->clock->today();
+        }
+        try {
+            $date = LocalDate::parse($day);
+        } catch (InvalidDate) {
+            throw Refusal::invalid('day', 'A day is written as 2026-03-01.');
+        }
+        if (LocalDate::parse(self::FIRST)->isAfter($date) || $date->isAfter($this->clock->today()->plusDays(self::AHEAD))) {
+            throw Refusal::invalid('day', \sprintf('There is nothing of that day here: days go from %s to a week from now.', self::FIRST));
+        }
+
+        return $date;
     }
 
     /**

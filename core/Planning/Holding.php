@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\Core\Planning;
+
+use Pindle\Core\Activity\Activity;
+
+/**
+ * What was planned before, as far as it can stay: at its own time if that is still free, else as early as can be; with its own questions while its
+ * course is the same, else with new ones; with its own things while they still do.
+ */
+final readonly class Holding
+{
+    public function __construct(private SettingOut $settingOut)
+    {
+    }
+
+    /**
+     * @param array<string, list<Candidate>> $candidates child id => best first
+     *
+     * @return list<SetUp>
+     */
+    public function held(DayRequest $request, Day $day, array $candidates): array
+    {
+        $length = new Length($request);
+        $stay = [];
+        foreach ($request->held as $held) {
+            $sittings = [];
+            foreach ($held->sittings as $sitting) {
+                $candidate = self::stillThere(
+                    $candidates[$sitting->childId] ?? [],
+                    $sitting,
+                    $held->activity,
+                    self::stepsOf($request->kept, $sitting->childId),
+                );
+                if (null !== $candidate && $held->span->minutes() <= min(
+                    $candidate->learner->child->longestSittingOn($request->date),
+                    $length->left($candidate->learner, $stay),
+                )) {
+                    $made = $this->settingOut->sitting($request, $candidate, \count($sitting->questions));
+                    $sittings[] = $made->asksLike($sitting) ? $made->asking($sitting->questions) : $made;
+                }
+            }
+            $children = $request->children(array_map(static fn (Sitting $sitting): string => $sitting->childId, $sittings));
+            if ([] === $sittings || [] === $children) {
+                continue;
+            }
+            $others = [...$request->kept, ...$stay];
+            $span = $day->holds($held->span) && $day->allows($others, $children, $held->span, $held->part, $held->place, $held->activity)
+                ? $held->span
+                : $day->earliest($others, $children, $held->span->minutes(), $held->part, $held->place, $held->activity);
+            $again = null === $span ? null : $this->settingOut->setUp(
+                $request,
+                $held->activity,
+                $held->place,
+                $held->part,
+                $span,
+                $sittings,
+                $others,
+                $held->thingIds(),
+            );
+            if (null !== $again) {
+                $stay[] = $again->named($held->key);
+            }
+        }
+
+        return $stay;
+    }
+
+    /**
+     * @param list<SetUp> $setUps
+     *
+     * @return list<string> ids of the steps a child sits with there
+     */
+    private static function stepsOf(array $setUps, string $childId): array
+    {
+        $steps = [];
+        foreach ($setUps as $setUp) {
+            foreach ($setUp->sittingOf($childId)->courses ?? [] as $course) {
+                $steps[] = $course->stepId;
+            }
+        }
+
+        return $steps;
+    }
+
+    /**
+     * The candidate that a sitting can go on with: of its own step, else another step of the same activity, else its own although the child
+     * sat with it today already; null when there is none.
+     *
+     * @param list<Candidate> $candidates best first
+     * @param list<string>    $today      ids of steps the child sat with today
+     */
+    private static function stillThere(array $candidates, Sitting $sitting, Activity $activity, array $today): ?Candidate
+    {
+        $same = $other = null;
+        foreach ($candidates as $candidate) {
+            $stepId = $candidate->ranked->step->id;
+            if ($candidate->activity->id !== $activity->id) {
+                continue;
+            }
+            if ($stepId === $sitting->course()->stepId) {
+                $same = $candidate;
+            } elseif (!\in_array($stepId, $today, true)) {
+                $other ??= $candidate;
+            }
+        }
+
+        return null !== $same && !\in_array($same->ranked->step->id, $today, true) ? $same : $other ?? $same;
+    }
+}

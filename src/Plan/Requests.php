@@ -1,0 +1,142 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\App\Plan;
+
+use Pindle\App\Household\Children;
+use Pindle\App\Household\House;
+use Pindle\App\Household\Things;
+use Pindle\App\Record\Evidence;
+use Pindle\Core\Advice\Liking;
+use Pindle\Core\Calendar\LocalDate;
+use Pindle\Core\Calendar\Span;
+use Pindle\Core\Child\Child;
+use Pindle\Core\Planning\DayRequest;
+use Pindle\Core\Planning\Learner;
+use Pindle\Core\Planning\Repertoire;
+use Pindle\Core\Planning\SetUp;
+
+/** Puts together what the plan of a day follows from. */
+final readonly class Requests
+{
+    public const ILL = 'ill';
+    public const AWAY = 'away';
+
+    public function __construct(
+        private Plans $plans,
+        private Children $children,
+        private Things $things,
+        private Evidence $evidence,
+        private House $house,
+    ) {
+    }
+
+    /**
+     * @param list<StoredSetUp> $all  of the day
+     * @param list<SetUp>       $held planned before, and to stay where they can
+     * @param int|null          $most set-ups besides what is kept; null for any
+     */
+    public function of(DayEntity $day, array $all, array $held, ?int $most = null): DayRequest
+    {
+        $date = LocalDate::parse($day->date);
+        $kept = self::kept($all);
+        $endings = $this->plans->endings();
+        $resting = $this->plans->resting($date);
+        $children = array_values(array_filter(
+            $this->children->present($date),
+            static fn (Child $child): bool => self::AWAY !== ($day->absent[$child->id] ?? null),
+        ));
+        $records = $this->evidence->records($children);
+        $learners = array_map(static fn (Child $child): Learner => new Learner(
+            self::asleepToday($child, $day),
+            $records[$child->id],
+            max(0, $child->minutesOn($date) - self::minutesAt($kept, $child)),
+            array_map(static fn (array $of): float => Liking::of($of), $endings[$child->id] ?? []),
+            $resting[$child->id] ?? [],
+            self::ILL !== ($day->absent[$child->id] ?? null),
+        ), $children);
+        $low = $this->house->lowUntil();
+
+        return new DayRequest(
+            $date,
+            $date->dayNumber,
+            $learners,
+            $day->spans(),
+            $this->things->present(),
+            $day->places(),
+            $day->quiet,
+            $kept,
+            $day->wanted,
+            $held,
+            $this->house->rules(),
+            $most,
+            Repertoire::on($date, $this->plans->used($date), $this->house->knownGames(), $this->house->newWeekly()),
+            $day->parentBlocks(),
+            $day->notToday,
+            null !== $low && !$date->isAfter($low),
+        );
+    }
+
+    /**
+     * @param list<StoredSetUp> $all
+     *
+     * @return list<SetUp> begun or done
+     */
+    public static function kept(array $all): array
+    {
+        return self::setUps($all, static fn (StoredSetUp $setUp): bool => $setUp->isKept());
+    }
+
+    /**
+     * @param list<StoredSetUp> $all
+     *
+     * @return list<SetUp> planned and not begun, what is held first
+     */
+    public static function planned(array $all): array
+    {
+        return [
+            ...self::held($all),
+            ...self::setUps($all, static fn (StoredSetUp $setUp): bool => SetUpState::Planned === $setUp->state && !$setUp->held),
+        ];
+    }
+
+    /**
+     * @param list<StoredSetUp> $all
+     *
+     * @return list<SetUp> planned, and held by the parent
+     */
+    public static function held(array $all): array
+    {
+        return self::setUps($all, static fn (StoredSetUp $setUp): bool => SetUpState::Planned === $setUp->state && $setUp->held);
+    }
+
+    /**
+     * @param list<StoredSetUp>             $all
+     * @param callable(StoredSetUp): bool $which
+     *
+     * @return list<SetUp>
+     */
+    private static function setUps(array $all, callable $which): array
+    {
+        return array_values(array_map(static fn (StoredSetUp $setUp): SetUp => $setUp->setUp, array_filter($all, $which)));
+    }
+
+    private static function asleepToday(Child $child, DayEntity $day): Child
+    {
+        $asleep = $day->asleep[$child->id] ?? null;
+
+        return null === $asleep ? $child : $child->resting(array_map(static fn (array $rest): Span => new Span($rest[0], $rest[1]), $asleep));
+    }
+
+    /** @param list<SetUp> $kept */
+    private static function minutesAt(array $kept, Child $child): int
+    {
+        $minutes = 0;
+        foreach ($kept as $setUp) {
+            $minutes += null === $setUp->sittingOf($child->id) ? 0 : $setUp->span->minutes();
+        }
+
+        return $minutes;
+    }
+}

@@ -1,0 +1,183 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\App\Plan;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Pindle\App\Platform\Clock;
+use Pindle\App\Platform\Database\Transactions;
+use Pindle\App\Platform\Http\Refusal;
+use Pindle\Core\Advice\Ending;
+use Pindle\Core\Calendar\LocalDate;
+use Pindle\Core\Calendar\Span;
+use Pindle\Core\Evidence\ClosingMark;
+use Pindle\Core\Planning\Rearranging;
+use Pindle\Core\Planning\SetUp;
+use Pindle\Core\Planning\Sitting;
+use Pindle\Core\Thing\Thing;
+use Symfony\Component\Uid\Uuid;
+
+/** What is done outside the plan: five minutes at once, a moment of daily life, something else than was planned. It counts like any sitting. */
+final readonly class Unplanned
+{
+    /** Five minutes are seldom five. */
+    private const FIVE_MINUTES = 12;
+
+    public function __construct(
+        private Plans $plans,
+        private PlanWriter $writer,
+        private Requests $requests,
+        private Rearranging $rearranging,
+        private Closings $closings,
+        private Finishing $finishing,
+        private Transactions $transactions,
+        private EntityManagerInterface $entities,
+        private Clock $clock,
+    ) {
+    }
+
+    /**
+     * The best thing to do with one child now, with nothing to fetch, or with what was brought already today.
+     *
+     * @return string the id of the set-up
+     *
+     * @throws Refusal 422 where nothing comes to mind
+     */
+    public function fiveMinutes(LocalDate $date, string $childId, int $now): string
+    {
+        $day = $this->plans->day($date);
+        $from = min($now, 1440 - self::FIVE_MINUTES);
+        $brought = array_map(static fn (string $key): string => explode(' ', $key, 2)[1] ?? '', $day->gathered);
+        foreach ($this->plans->setUps($date) as $stored) {
+            $brought = $stored->isKept() ? [...$brought, ...$stored->setUp->thingIds()] : $brought;
+        }
+        // Whatever is planned or done today: it is the parent's own wish.
+        $request = $this->requests->of($day, [], [])->during([Span::lasting($from, self::FIVE_MINUTES)]);
+        $there = array_values(array_filter($request->things, static fn (Thing $thing): bool => \in_array($thing->id, $brought, true)));
+        $setUp = $this->rearranging->now($request->withThings($there), $childId, $from, array_values($brought))
+            ?? throw Refusal::invalid('childId', 'Nothing comes to mind that needs no fetching. Count the stairs, sing, or have a cuddle.');
+
+        return $this->store($setUp, $date, true);
+    }
+
+    /**
+     * A moment of daily life happened: it is done, and no mark is asked for.
+     *
+     * @throws Refusal 404 when it is not among the moments of the day
+     */
+    public function happened(LocalDate $date, string $childId, string $activityId, int $now): void
+    {
+        $day = $this->plans->day($date);
+        $nth = null;
+        foreach ($day->moments as $i => $moment) {
+            $nth = $moment['child'] === $childId && $moment['activity'] === $activityId && !isset($moment['done']) ? $i : $nth;
+        }
+        if (null === $nth) {
+            throw Refusal::notFound('activityId', 'This is not among the moments of today, or it happened already.');
+        }
+        $setUp = $this->setUpOf($date, $activityId, [$childId], $now);
+        $this->transactions->run(function () use ($date, $day, $nth, $setUp): void {
+            $id = $this->store($setUp, $date, false);
+            $moments = $day->moments;
+            $moments[$nth]['done'] = $id;
+            $this->entities->getConnection()->executeStatement('UPDATE day SET moments = ? WHERE date = ?', [
+                json_encode($moments, \JSON_THROW_ON_ERROR),
+                $date->toString(),
+            ]);
+            $this->end($id);
+        });
+        $this->entities->clear();
+    }
+
+    /**
+     * Something else was done: a game of the catalogue, with what is told of how it went.
+     *
+     * @param array<string, ClosingMark|null> $marks child id => mark
+     *
+     * @throws Refusal 422 where the activity has nothing at the step of any of them
+     */
+    public function somethingElse(LocalDate $date, string $activityId, array $marks, int $start, string $deviceId): string
+    {
+        $setUp = $this->setUpOf($date, $activityId, array_keys($marks), $start);
+
+        return $this->transactions->run(function () use ($date, $setUp, $marks, $deviceId): string {
+            $id = $this->store($setUp, $date, false);
+            foreach ($this->plans->setUp($id)->sittings ?? [] as $childId => $sitting) {
+                $mark = $marks[$childId] ?? null;
+                if (null !== $mark) {
+                    $this->closings->record($id, $sitting->id, Uuid::v7()->toRfc4122(), $mark, null, null, null, $this->clock->now(), $deviceId);
+                }
+            }
+            $this->end($id);
+
+            return $id;
+        });
+    }
+
+    /**
+     * Something else was done that no activity stands for: kept in the parent's words, and evidence for nothing.
+     *
+     * @param array<string, ClosingMark|null> $marks child id => mark
+     */
+    public function inWords(LocalDate $date, string $words, array $marks): void
+    {
+        $told = ['words' => $words, 'children' => array_map(
+            static fn (string $childId, ?ClosingMark $mark): array => ['child' => $childId, 'mark' => $mark?->value],
+            array_keys($marks),
+            $marks,
+        )];
+        $this->entities->getConnection()->executeStatement("UPDATE day SET otherwise = json_insert(otherwise, '$[#]', json(?)) WHERE date = ?", [
+            json_encode($told, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE),
+            $date->toString(),
+        ]);
+        $this->entities->clear();
+    }
+
+    /** A thing was brought for a time at the table, or was not after all: every device shows it, and no plan follows from it. */
+    public function gather(LocalDate $date, int $window, string $thingId, bool $there): void
+    {
+        $this->transactions->run(function () use ($date, $window, $thingId, $there): void {
+            $key = $window.' '.$thingId;
+            $others = array_values(array_diff($this->plans->day($date)->gathered, [$key]));
+            $this->entities->getConnection()->executeStatement('UPDATE day SET gathered = ? WHERE date = ?', [
+                json_encode($there ? [...$others, $key] : $others, \JSON_THROW_ON_ERROR),
+                $date->toString(),
+            ]);
+        });
+        $this->entities->clear();
+    }
+
+    /** @param list<string> $childIds */
+    private function setUpOf(LocalDate $date, string $activityId, array $childIds, int $start): SetUp
+    {
+        return $this->rearranging->happened($this->requests->of($this->plans->day($date), [], []), $activityId, $childIds, $start)
+            ?? throw Refusal::invalid('activityId', 'This has nothing at the steps these children are at. Write it down in words instead.');
+    }
+
+    private function end(string $id): void
+    {
+        $stored = $this->plans->setUp($id) ?? throw new \LogicException('What was just stored is there.');
+        $this->finishing->finish($stored, Ending::Done);
+    }
+
+    private function store(SetUp $setUp, LocalDate $date, bool $held): string
+    {
+        $id = Uuid::v7()->toRfc4122();
+        $sittings = [];
+        foreach ($setUp->sittings as $sitting) {
+            $sittings[$sitting->childId] = Uuid::v7()->toRfc4122();
+        }
+        $this->writer->keepWhole($setUp->sitting(array_map(self::named(...), $setUp->sittings)), $date, $id, $sittings);
+        if ($held) {
+            $this->entities->getConnection()->executeStatement('UPDATE set_up SET held = 1 WHERE id = ?', [$id]);
+        }
+
+        return $id;
+    }
+
+    private static function named(Sitting $sitting): Sitting
+    {
+        return $sitting->asking(array_map(static fn ($question) => $question->named(Uuid::v7()->toRfc4122()), $sitting->questions));
+    }
+}
