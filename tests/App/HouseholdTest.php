@@ -66,7 +66,8 @@ final class HouseholdTest extends ApiTestCase
         }
         self::assertSame([], $this->ask('GET', '/today')['bring']);
         $this->ask('POST', '/cupboard', ['name' => 'mooring pins', 'amount' => 40, 'size' => [40, 40, 70], 'shape' => 'block'], 201);
-        $this->ask('POST', '/activities/fetch-me/use');
+        $this->ask('POST', '/map/'.$lark.'/wanted', ['on' => true, 'stepId' => 'count-out@3']);
+        $this->ask('POST', '/activities/fetch-me/use', null, 204);
         self::assertSame(['mooring pins'], array_unique(array_column($this->ask('GET', '/today')['bring'], 'name')));
     }
 

@@ -32,6 +32,7 @@ export const keys = {
     cupboard: ['cupboard'],
     lacking: ['lacking'],
     activities: ['activities'],
+    repertoire: ['repertoire'],
     activity: (id: string) => ['activity', id],
     map: (childId: string) => ['map', childId],
     evidence: (childId: string, stepId: string) => ['evidence', childId, stepId],
@@ -40,8 +41,9 @@ export const keys = {
 
 /** Which answers each kind of change makes stale. */
 const stale = {
-    plan: ['today', 'table'],
-    evidence: ['today', 'table', 'map', 'evidence', 'look'],
+    plan: ['today', 'table', 'repertoire'],
+    repertoire: ['today', 'table', 'repertoire'],
+    evidence: ['today', 'table', 'map', 'evidence', 'look', 'repertoire'],
     child: ['today', 'table', 'map', 'evidence', 'look', 'children', 'cupboard', 'lacking', 'activities', 'activity', 'find'],
     things: ['today', 'table', 'cupboard', 'lacking', 'activities', 'activity', 'find'],
     activities: ['today', 'table', 'lacking', 'activities', 'activity', 'map', 'find'],
@@ -165,16 +167,56 @@ export const useFind = (words: MaybeRefOrGetter<string>) =>
         placeholderData: (before: Schemas['FoundsView'] | undefined) => before,
     });
 
-export const useToday = () => useQuery({ queryKey: keys.today, queryFn: () => ask(client.GET('/api/today')) });
+/** Today; other devices change it too, so a screen that lies open asks again now and then. */
+const TODAY_AGAIN_MS = 60_000;
+export const useToday = () =>
+    useQuery({
+        queryKey: keys.today,
+        queryFn: () => ask(client.GET('/api/today')),
+        refetchInterval: ({ state }) => (state.error instanceof Problem && state.error.status === 0 ? AGAIN_MS : TODAY_AGAIN_MS),
+    });
+/** Another day than today, by its date. */
+export const useDay = (date: MaybeRefOrGetter<string>) =>
+    useQuery({
+        queryKey: ['today', date],
+        queryFn: () => ask(client.GET('/api/today', { params: { query: { day: toValue(date) } } })),
+        enabled: () => toValue(date) !== '',
+    });
 export const usePlan = (then: () => void) =>
     useChange(
         'plan',
-        (body: Partial<Schemas['DayInput']>) => ask(client.POST('/api/today/plan', { body })),
+        ({ day, ...body }: Partial<Schemas['DayInput']> & { day?: string }) =>
+            ask(client.POST('/api/today/plan', { body, params: { query: day ? { day } : {} } })),
         (day) => {
-            cache.setQueryData(keys.today, day);
+            cache.setQueryData(day.isToday ? keys.today : ['today', day.date], day);
             then();
         },
     );
+/** Any change of today: it is made for the day as it was seen, and answers with the day as it is. */
+export const useDayChange = (then: (day: Schemas['DayView']) => void) =>
+    useChange(
+        'plan',
+        (change: () => Promise<Schemas['DayView']>) => change(),
+        (day) => {
+            cache.setQueryData(keys.today, day);
+            then(day);
+        },
+    );
+export const useSwaps = (id: Id) =>
+    useQuery({
+        queryKey: ['today', 'swaps', id],
+        queryFn: () => ask(client.GET('/api/today/set-ups/{id}/swaps', { params: { path: { id: toValue(id) } } })),
+        enabled: there(id),
+        staleTime: 0,
+        retry: false,
+    });
+export const useRepertoire = () =>
+    useQuery({ queryKey: keys.repertoire, queryFn: () => ask(client.GET('/api/repertoire')), staleTime: 60_000 });
+export const useKnown = () =>
+    useChange('repertoire', ({ id, known }: { id: string; known: boolean }) =>
+        ask(client.PUT('/api/activities/{id}/known', { params: { path: { id } }, body: { known } })),
+    );
+export const useAWeek = () => useChange('repertoire', (aWeek: number) => ask(client.PUT('/api/repertoire', { body: { aWeek } })));
 
 export const useTableDocument = (setUpId: string) =>
     useQuery({

@@ -84,6 +84,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/repertoire": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_repertoire_look"];
+        put: operations["put_repertoire_a_week"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/activities/{id}/known": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["put_activities_known"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/children": {
         parameters: {
             query?: never;
@@ -1271,6 +1303,12 @@ export interface components {
             /** @default null */
             version?: number | null;
         };
+        AWeekInput: {
+            aWeek: number;
+        };
+        KnownInput: {
+            known: boolean;
+        };
         ChildInput: {
             name: string;
             /** @default null */
@@ -1769,6 +1807,26 @@ export interface components {
                 [key: string]: unknown;
             };
             version?: number | null;
+        };
+        GameView: {
+            id: string;
+            name: string;
+            uses: number;
+            known: boolean;
+            /** Whether the parent said so. */
+            told: boolean;
+        };
+        OpensView: {
+            id: string;
+            name: string;
+            inShort: string;
+            why: string;
+        };
+        RepertoireView: {
+            games: components["schemas"]["GameView"][];
+            opens: components["schemas"]["OpensView"][];
+            aWeek: number;
+            enough: number;
         };
         /** @enum {string} */
         StartsFrom: "nothing" | "age" | "look";
@@ -2530,6 +2588,72 @@ export interface operations {
         requestBody?: never;
         responses: {
             /** @description Planned for today */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    get_repertoire_look: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The games of the house */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RepertoireView"];
+                };
+            };
+        };
+    };
+    put_repertoire_a_week: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AWeekInput"];
+            };
+        };
+        responses: {
+            /** @description So many new ones a week from now on */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    put_activities_known: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KnownInput"];
+            };
+        };
+        responses: {
+            /** @description Known, or not after all */
             204: {
                 headers: {
                     [name: string]: unknown;

@@ -10,6 +10,7 @@ use Symfony\Component\Validator\Constraints as Assert;
 final readonly class LowWeekInput
 {
     public function __construct(
+        #[Assert\NotBlank(message: 'A day is written as 2026-03-01.', allowNull: true)]
         #[Assert\Date(message: 'A day is written as 2026-03-01.')]
         public ?string $until = null,
     ) {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, ref } from 'vue';
 
 import type { Schemas } from '@/api/client';
 import { threadStates } from '@/generated/words';
@@ -8,7 +8,7 @@ import { clock } from '@/kit/words';
 
 /** The day as threads across a table: one a child, and the parent's that goes to whoever needs it. */
 const props = defineProps<{ day: Schemas['DayView'] }>();
-defineEmits<{ open: [setUpId: string] }>();
+const emit = defineEmits<{ open: [setUpId: string]; move: [setUpId: string, start: number] }>();
 
 const WIDTH = 1000;
 const LEFT = 96;
@@ -102,6 +102,60 @@ const numberOf = (setUpId: string | null | undefined) => props.day.setUps.findIn
 const setUpName = (setUpId: string | null | undefined) => props.day.setUps.find((one) => one.id === setUpId)?.name ?? '';
 const sitting = (name: string, at: Schemas['StretchView']) =>
     `${numberOf(at.setUpId)}: ${name} sits at ${setUpName(at.setUpId)}, ${clock(at.start)} to ${clock(at.end)}`;
+/** A set-up for several is one cloth under all of them. */
+const cloths = computed(() =>
+    props.day.setUps
+        .filter((one) => one.sittings.length > 1 && boardOf(one.start))
+        .map((one) => {
+            const lanes = one.sittings.map((sitting) => props.day.children.findIndex((child) => child.id === sitting.childId));
+            return {
+                id: one.id,
+                x: x(one.start),
+                width: x(one.end) - x(one.start),
+                top: Math.min(...lanes),
+                bottom: Math.max(...lanes),
+            };
+        }),
+);
+const blockWords = { 'arms-full': 'arms full', settling: 'feeding or settling', away: 'not there' };
+
+/** Moving one along the day: by the arrow keys, or by dragging; in steps of five minutes. */
+const STEP = 5;
+const dragged = ref<{ id: string; from: number; minutes: number } | null>(null);
+const mayMove = (setUpId: string | null | undefined) => doneState(setUpId) === 'planned';
+
+function key(event: KeyboardEvent, stretch: Schemas['StretchView']) {
+    const by = event.key === 'ArrowLeft' ? -STEP : event.key === 'ArrowRight' ? STEP : 0;
+    if (by && stretch.setUpId && mayMove(stretch.setUpId)) {
+        event.preventDefault();
+        emit('move', stretch.setUpId, stretch.start + by);
+    }
+}
+function drag(event: PointerEvent, stretch: Schemas['StretchView']) {
+    if (stretch.setUpId && mayMove(stretch.setUpId)) {
+        dragged.value = { id: stretch.setUpId, from: event.clientX, minutes: 0 };
+        (event.currentTarget as Element).setPointerCapture(event.pointerId);
+    }
+}
+function dragOn(event: PointerEvent) {
+    const svg = (event.currentTarget as SVGGraphicsElement).ownerSVGElement;
+    const scale = boards.value[0]?.scale ?? 1;
+    if (dragged.value && svg) {
+        const units = ((event.clientX - dragged.value.from) * WIDTH) / svg.clientWidth;
+        dragged.value.minutes = Math.round(units / scale / STEP) * STEP;
+    }
+}
+function drop(stretch: Schemas['StretchView']) {
+    const was = dragged.value;
+    dragged.value = null;
+    if (was && was.minutes && stretch.setUpId) {
+        emit('move', stretch.setUpId, stretch.start + was.minutes);
+    } else if (was && stretch.setUpId) {
+        emit('open', stretch.setUpId);
+    }
+}
+const shift = (setUpId: string | null | undefined) =>
+    dragged.value && dragged.value.id === setUpId ? dragged.value.minutes * (boards.value[0]?.scale ?? 1) : 0;
 const doneState = (setUpId: string | null | undefined) => props.day.setUps.find((one) => one.id === setUpId)?.state;
 /** Whether anyone is too young for a sitting. */
 const onLap = computed(() => props.day.children.some((child) => child.stretches.some((stretch) => stretch.state === 'lap')));
@@ -141,6 +195,47 @@ const onLap = computed(() => props.day.children.some((child) => child.stretches.
                     stroke-linecap="round"
                 />
             </g>
+            <rect
+                v-for="cloth in cloths"
+                :key="cloth.id"
+                :x="cloth.x"
+                :y="lane(cloth.top) - 17"
+                :width="cloth.width"
+                :height="lane(cloth.bottom) - lane(cloth.top) + 34"
+                rx="9"
+                fill="var(--color-linen)"
+                stroke="var(--color-wood)"
+                stroke-width="1.5"
+                :transform="`translate(${shift(cloth.id)} 0)`"
+            />
+            <g v-for="block in day.blocks" :key="block.state + block.start">
+                <template v-if="boardOf(block.start) ?? boardOf(block.end)">
+                    <rect
+                        :x="x(Math.max(block.start, (boardOf(block.start) ?? boardOf(block.end))!.start))"
+                        :y="TOP - 15"
+                        :width="
+                            Math.max(
+                                8,
+                                x(Math.min(block.end, (boardOf(block.start) ?? boardOf(block.end))!.end)) -
+                                    x(Math.max(block.start, (boardOf(block.start) ?? boardOf(block.end))!.start)),
+                            )
+                        "
+                        height="30"
+                        rx="8"
+                        fill="var(--color-hem)"
+                        stroke="var(--color-ink)"
+                        stroke-dasharray="3 3"
+                    />
+                    <text
+                        :x="x(Math.max(block.start, (boardOf(block.start) ?? boardOf(block.end))!.start)) + 6"
+                        :y="TOP + 5"
+                        font-size="13"
+                        class="fill-ink"
+                    >
+                        {{ blockWords[block.state] }}
+                    </text>
+                </template>
+            </g>
             <text x="8" :y="TOP + 5" font-size="15" font-weight="700" class="fill-ink">You</text>
             <g v-for="(child, i) in day.children" :key="child.id">
                 <text x="8" :y="lane(i) + 5" font-size="15" font-weight="700" :fill="colour(child.thread)">
@@ -174,8 +269,17 @@ const onLap = computed(() => props.day.children.some((child) => child.stretches.
                         v-else
                         href="#"
                         class="group outline-none"
-                        :aria-label="sitting(child.name, stretch)"
-                        @click.prevent="$emit('open', stretch.setUpId!)"
+                        :class="mayMove(stretch.setUpId) ? 'cursor-grab touch-none' : ''"
+                        :transform="`translate(${shift(stretch.setUpId)} 0)`"
+                        :aria-label="sitting(child.name, stretch) + (mayMove(stretch.setUpId) ? '; arrow keys move it' : '')"
+                        draggable="false"
+                        @click.prevent="mayMove(stretch.setUpId) ? undefined : $emit('open', stretch.setUpId!)"
+                        @keydown="key($event, stretch)"
+                        @keydown.enter.prevent="$emit('open', stretch.setUpId!)"
+                        @pointerdown="drag($event, stretch)"
+                        @pointermove="dragOn"
+                        @pointerup="drop(stretch)"
+                        @pointercancel="dragged = null"
                     >
                         <rect
                             :x="x(stretch.start)"

@@ -10,16 +10,22 @@ import { clock } from '@/kit/words';
 import Picture from '@/scene/Picture.vue';
 import Cautions from '@/kit/Cautions.vue';
 
+import type { Changes } from './changes';
+import RefusedDialog from './RefusedDialog.vue';
+import SetUpMenu from './SetUpMenu.vue';
+import SwapDialog from './SwapDialog.vue';
+import TimeDialog from './TimeDialog.vue';
 import WhyThis from './WhyThis.vue';
 
 const why = ref<Schemas['SittingView'] | null>(null);
-defineProps<{ setUp: Schemas['SetUpView']; number: number }>();
+const asking = ref<'swap' | 'time' | 'refused' | null>(null);
+defineProps<{ setUp: Schemas['SetUpView']; number: number; day: Schemas['DayView']; changes: Changes | null }>();
 </script>
 
 <template>
     <article :id="'set-up-' + setUp.id" class="rounded-2xl border border-hem bg-paper p-4" :aria-labelledby="'name-' + setUp.id">
         <div class="flex flex-col gap-4 sm:flex-row">
-            <div class="h-36 shrink-0 rounded-xl bg-linen p-2 sm:w-48">
+            <div class="hidden h-36 shrink-0 rounded-xl bg-linen p-2 sm:block sm:w-48">
                 <Picture :svg="setUp.picture" />
             </div>
             <div class="min-w-0 flex-1">
@@ -30,7 +36,13 @@ defineProps<{ setUp: Schemas['SetUpView']; number: number }>();
                     >
                     {{ clock(setUp.start) }}, {{ setUp.end - setUp.start }} minutes, {{ setUp.place }}, {{ setUp.partWords }}
                 </p>
-                <h3 :id="'name-' + setUp.id" class="mt-1 text-lg leading-tight font-bold">{{ setUp.name }}</h3>
+                <h3 :id="'name-' + setUp.id" class="mt-1 text-lg leading-tight font-bold">
+                    {{ setUp.name }}
+                    <span v-if="setUp.isNew" class="ml-1 rounded-full border border-wood px-2 text-sm font-normal"
+                        >new to you</span
+                    >
+                    <span v-if="setUp.held" class="ml-1 rounded-full border border-deep px-2 text-sm font-normal">kept</span>
+                </h3>
                 <p class="text-soft">{{ setUp.inShort }}</p>
                 <p class="mt-2">
                     <span class="font-bold">Lay out:</span>
@@ -75,9 +87,15 @@ defineProps<{ setUp: Schemas['SetUpView']; number: number }>();
                         </div>
                     </li>
                 </ul>
+                <p v-if="setUp.wentHard && changes" class="mt-2">
+                    This went hard today.
+                    <button type="button" class="min-h-11 underline underline-offset-4" @click="asking = 'swap'">
+                        See another
+                    </button>
+                </p>
                 <Cautions :cautions="setUp.cautions" class="mt-3" />
             </div>
-            <div class="flex shrink-0 items-end sm:w-36">
+            <div class="flex shrink-0 items-end gap-2 sm:w-44">
                 <RouterLink
                     :to="{ name: 'table', params: { setUpId: setUp.id } }"
                     class="flex min-h-11 w-full items-center justify-center rounded-lg border-2 border-deep px-3 font-bold"
@@ -85,8 +103,28 @@ defineProps<{ setUp: Schemas['SetUpView']; number: number }>();
                 >
                     {{ setUp.state === 'done' ? 'Look back' : setUp.state === 'begun' ? 'Go on' : 'To the table' }}
                 </RouterLink>
+                <SetUpMenu
+                    v-if="changes && setUp.state === 'planned'"
+                    :set-up="setUp"
+                    :day="day"
+                    :changes="changes"
+                    @swap="asking = 'swap'"
+                    @time="asking = 'time'"
+                    @refused="asking = 'refused'"
+                />
             </div>
         </div>
         <WhyThis v-if="why" :sitting="why" @close="why = null" />
+        <template v-if="changes">
+            <SwapDialog v-if="asking === 'swap'" :set-up="setUp" :changes="changes" @close="asking = null" />
+            <TimeDialog v-if="asking === 'time'" :set-up="setUp" :changes="changes" @close="asking = null" />
+            <RefusedDialog
+                v-if="asking === 'refused'"
+                :set-up="setUp"
+                :changes="changes"
+                @close="asking = null"
+                @swap="asking = 'swap'"
+            />
+        </template>
     </article>
 </template>

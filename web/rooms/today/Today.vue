@@ -1,141 +1,278 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
-import { RouterLink, useRouter } from 'vue-router';
+import { ChevronLeft, ChevronRight, Printer, Zap } from '@lucide/vue';
+import { computed, nextTick, ref, watch } from 'vue';
+import { RouterLink, useRoute, useRouter } from 'vue-router';
 
-import { usePlan, useToday } from '@/api/queries';
+import type { Schemas } from '@/api/client';
+import { useDay, usePlan, useToday } from '@/api/queries';
 import Button from '@/kit/Button.vue';
+import { useKeys } from '@/kit/keys';
 import Notice from '@/kit/Notice.vue';
 import ThreadKnot from '@/kit/ThreadKnot.vue';
 import Wait from '@/kit/Wait.vue';
 import { longDay } from '@/kit/words';
 
+import AnyTime from './AnyTime.vue';
+import Bring from './Bring.vue';
+import ChangeDay from './ChangeDay.vue';
+import { nowMinute, useChanges } from './changes';
 import CloseTheDay from './CloseTheDay.vue';
-import DayDialog from './DayDialog.vue';
+import DayPaper from './DayPaper.vue';
 import DayThreads from './DayThreads.vue';
+import FiveMinutes from './FiveMinutes.vue';
 import SetUpCard from './SetUpCard.vue';
+import SomethingElse from './SomethingElse.vue';
+import WhyDay from './WhyDay.vue';
+import WokeDialog from './WokeDialog.vue';
 import './sent';
 
+const DAY_MS = 24 * 60 * 60 * 1000;
+const route = useRoute();
 const router = useRouter();
-const day = useToday();
-const changing = ref(false);
-const closing = ref(false);
-const gathered = ref<Set<string>>(new Set());
+const today = useToday();
+const other = computed(() => (typeof route.query.day === 'string' ? route.query.day : ''));
+const another = useDay(other);
+const shown = computed(() => (other.value ? another : today));
+const day = computed(() => shown.value.data.value);
+const changes = useChanges(() => today.data.value);
+const plan = usePlan(() => undefined);
 
-const plan = usePlan(() => (changing.value = false));
+const open = ref<'change' | 'close' | 'five' | 'else' | 'why' | null>(null);
+const woke = ref<Schemas['WokenView'][] | null>(null);
 
-const ahead = computed(() => day.data.value?.setUps.filter((setUp) => setUp.state !== 'done') ?? []);
-const done = computed(() => day.data.value?.setUps.filter((setUp) => setUp.state === 'done') ?? []);
-const number = (setUpId: string) => (day.data.value?.setUps.findIndex((setUp) => setUp.id === setUpId) ?? 0) + 1;
-const nothing = computed(() => day.data.value?.children.filter((child) => child.nothing) ?? []);
+const ahead = computed(() => day.value?.setUps.filter((setUp) => setUp.state !== 'done') ?? []);
+const done = computed(() => day.value?.setUps.filter((setUp) => setUp.state === 'done') ?? []);
+const number = (setUpId: string) => (day.value?.setUps.findIndex((setUp) => setUp.id === setUpId) ?? 0) + 1;
+const nothing = computed(() => day.value?.children.filter((child) => child.nothing) ?? []);
+const sleepers = computed(() => day.value?.children.filter((child) => child.sleeps && !child.absent) ?? []);
+const isOver = computed(() => !!day.value && !!today.data.value && day.value.date < today.data.value.date);
 
-function gather(thingId: string) {
-    if (!gathered.value.delete(thingId)) {
-        gathered.value.add(thingId);
-    }
+function go(days: number) {
+    const to = new Date(Date.parse(day.value!.date) + days * DAY_MS).toISOString().slice(0, 10);
+    void router.replace({ query: to === today.data.value?.date ? {} : { day: to } });
 }
+function print() {
+    window.print();
+}
+watch(open, () => changes.forget());
+
+/** On a phone what is now is in sight. */
+const PHONE = 640;
+watch(
+    () => day.value?.date,
+    (date) => {
+        const now = nowMinute();
+        const current = day.value?.setUps.find((setUp) => setUp.state !== 'done' && setUp.start <= now && now < setUp.end);
+        if (date && current && window.innerWidth < PHONE) {
+            void nextTick(() => document.getElementById(`set-up-${current.id}`)?.scrollIntoView({ block: 'center' }));
+        }
+    },
+    { immediate: true },
+);
+useKeys({
+    n: () => day.value?.isToday && (open.value = 'five'),
+    c: () => day.value?.isToday && day.value.planned && (open.value = 'change'),
+    u: () => day.value?.undo && changes.undo(),
+    '<': () => day.value && go(-1),
+    '>': () => day.value && go(1),
+});
 </script>
 
 <template>
-    <Wait v-if="day.isPending.value" what="Laying the table…" />
-    <Notice v-else-if="day.error.value" :error="day.error.value" />
-    <div v-else-if="day.data.value">
-        <div class="mb-4 flex flex-wrap items-end justify-between gap-3">
-            <div>
-                <h1>{{ longDay(day.data.value.date) }}</h1>
-                <p v-if="day.data.value.planned && ahead.length" class="text-soft">
-                    {{ ahead.length }} {{ ahead.length === 1 ? 'activity' : 'activities' }} ahead<template v-if="done.length"
-                        >, {{ done.length }} done</template
+    <Wait v-if="shown.isPending.value" what="Laying the table…" />
+    <Notice v-else-if="shown.error.value" :error="shown.error.value" />
+    <div v-else-if="day" class="pb-20 sm:pb-0">
+        <div class="print:hidden">
+            <div class="mb-4 flex flex-wrap items-end justify-between gap-3">
+                <div class="flex items-center gap-1">
+                    <button
+                        type="button"
+                        class="flex size-11 items-center justify-center rounded-lg hover:bg-hem/40"
+                        aria-label="The day before"
+                        @click="go(-1)"
+                    >
+                        <ChevronLeft :size="24" />
+                    </button>
+                    <div>
+                        <h1>{{ longDay(day.date) }}</h1>
+                        <p v-if="day.planned && ahead.length" class="text-soft">
+                            <template v-if="!day.isToday && !isOver">Tomorrow and after. </template>
+                            {{ ahead.length }} {{ ahead.length === 1 ? 'activity' : 'activities' }} {{ isOver ? 'left' : 'ahead'
+                            }}<template v-if="done.length">, {{ done.length }} done</template>
+                        </p>
+                    </div>
+                    <button
+                        type="button"
+                        class="flex size-11 items-center justify-center rounded-lg hover:bg-hem/40"
+                        aria-label="The day after"
+                        @click="go(1)"
+                    >
+                        <ChevronRight :size="24" />
+                    </button>
+                    <RouterLink v-if="!day.isToday" to="/" class="flex min-h-11 items-center px-2 underline underline-offset-4"
+                        >Today</RouterLink
+                    >
+                </div>
+                <div v-if="day.planned" class="flex flex-wrap gap-2">
+                    <Button
+                        v-if="day.isToday && day.children.length"
+                        class="hidden sm:inline-flex"
+                        data-five-minutes
+                        @click="open = 'five'"
+                        ><Zap :size="18" aria-hidden="true" /> Five minutes now</Button
+                    >
+                    <Button v-if="day.isToday" data-change-day @click="open = 'change'">Change the day</Button>
+                    <Button v-if="day.isToday && ahead.length" @click="open = 'close'">Close the day</Button>
+                    <Button v-if="day.setUps.length" kind="quiet" @click="print"
+                        ><Printer :size="18" aria-hidden="true" /> Print</Button
+                    >
+                </div>
+            </div>
+
+            <section v-if="day.children.length === 0" class="max-w-xl rounded-2xl border border-hem bg-paper p-6">
+                <h2>Who is at the table?</h2>
+                <p class="mt-1 mb-4">
+                    A first name and a birth date are enough. Then tick what is in the cupboard, and the day is planned.
+                </p>
+                <RouterLink
+                    :to="{ name: 'children', query: { add: '1' } }"
+                    class="inline-flex min-h-11 items-center rounded-lg border-2 border-deep bg-deep px-4 font-bold text-white"
+                >
+                    Add a child
+                </RouterLink>
+            </section>
+            <section v-else-if="!day.hasThings" class="max-w-xl rounded-2xl border border-hem bg-paper p-6">
+                <h2>What is in the cupboard?</h2>
+                <p class="mt-1 mb-4">Corks, lids, socks: tick what the house has, and Pindle picks from it.</p>
+                <RouterLink
+                    :to="{ name: 'cupboard', query: { tick: '1' } }"
+                    class="inline-flex min-h-11 items-center rounded-lg border-2 border-deep bg-deep px-4 font-bold text-white"
+                >
+                    Tick what you have
+                </RouterLink>
+            </section>
+            <section v-else-if="!day.planned" class="max-w-xl rounded-2xl border border-hem bg-paper p-6">
+                <template v-if="isOver">
+                    <h2>Nothing was planned then</h2>
+                </template>
+                <template v-else>
+                    <h2>{{ day.isToday ? 'Today is not planned yet' : 'This day is not planned yet' }}</h2>
+                    <p class="mt-1 mb-4">
+                        {{ day.children.map((child) => child.name).join(', ') }}: one press plans the day for everyone.
+                    </p>
+                    <Notice :error="plan.error.value" class="mb-3" />
+                    <Button
+                        kind="strong"
+                        :disabled="plan.isPending.value"
+                        @click="plan.mutate(day.isToday ? {} : { day: day.date })"
+                        >{{ day.isToday ? 'Plan today' : 'Plan this day' }}</Button
+                    >
+                </template>
+            </section>
+
+            <template v-else>
+                <section
+                    v-if="changes.pending.value"
+                    class="mb-4 rounded-2xl border-2 border-care bg-paper p-4"
+                    role="alert"
+                    data-stale
+                >
+                    <p class="font-bold">The day was changed on another device meanwhile; this is how it is now.</p>
+                    <p class="mb-2">You asked for: {{ changes.pending.value.words }}. Nothing of that was done.</p>
+                    <div class="flex flex-wrap gap-2">
+                        <Button @click="changes.pending.value.again()">Do it all the same</Button>
+                        <Button kind="quiet" @click="changes.leave()">Leave it as it is</Button>
+                    </div>
+                </section>
+                <section
+                    v-if="day.undo"
+                    class="mb-4 flex flex-wrap items-start justify-between gap-3 rounded-2xl border border-hem bg-linen p-3"
+                    role="status"
+                    data-moved
+                >
+                    <ul>
+                        <li v-for="words in day.undo.said" :key="words">{{ words }}</li>
+                    </ul>
+                    <Button kind="quiet" data-undo :disabled="changes.busy.value" @click="changes.undo()">Take it back</Button>
+                </section>
+                <Notice v-if="!open" :error="changes.error.value" class="mb-4" />
+                <p v-if="day.lowUntil" class="mb-4">A low week: one thing a day is enough, and nothing is missed.</p>
+                <p v-if="day.isToday && sleepers.length && ahead.length" class="mb-3 flex flex-wrap gap-2">
+                    <Button
+                        v-for="child in sleepers"
+                        :key="child.id"
+                        kind="quiet"
+                        :data-woke="child.id"
+                        @click="changes.woke(child.id, (said) => (woke = said.atTable))"
+                        >{{ child.name }} woke</Button
                     >
                 </p>
-            </div>
-            <div v-if="day.data.value.planned" class="flex flex-wrap gap-2">
-                <Button v-if="ahead.length" @click="closing = true">Close the day</Button>
-                <Button @click="changing = true">Change the day</Button>
+                <DayThreads
+                    :day="day"
+                    class="mb-5 hidden sm:block"
+                    @open="router.push({ name: 'table', params: { setUpId: $event } })"
+                    @move="(id, start) => day?.isToday && changes.move(id, start)"
+                />
+                <div class="grid gap-5 lg:grid-cols-[1fr_17rem]">
+                    <section aria-label="Activities" class="road space-y-4">
+                        <h2 class="sr-only">Ahead</h2>
+                        <p v-for="child in nothing" :key="child.id" class="flex items-start gap-2">
+                            <ThreadKnot :thread="child.thread" class="mt-0.5" />
+                            <span
+                                ><b>{{ child.name }}</b> {{ child.nothing }}</span
+                            >
+                        </p>
+                        <SetUpCard
+                            v-for="setUp in ahead"
+                            :key="setUp.id"
+                            :set-up="setUp"
+                            :number="number(setUp.id)"
+                            :day="day"
+                            :changes="day.isToday ? changes : null"
+                        />
+                        <template v-if="done.length || day.otherwise.length">
+                            <h2 class="pt-2">Done</h2>
+                            <SetUpCard
+                                v-for="setUp in done"
+                                :key="setUp.id"
+                                :set-up="setUp"
+                                :number="number(setUp.id)"
+                                :day="day"
+                                :changes="null"
+                            />
+                            <p v-for="words in day.otherwise" :key="words" class="rounded-2xl border border-hem bg-paper p-4">
+                                {{ words }}
+                            </p>
+                        </template>
+                    </section>
+                    <aside class="space-y-5">
+                        <Bring :day="day" @tick="changes.gather($event)" />
+                        <section v-if="day.make.length" class="rounded-2xl border border-hem bg-paper p-4">
+                            <h2 class="mb-2">Have ready</h2>
+                            <ul class="list-disc space-y-1 pl-5">
+                                <li v-for="prop in day.make" :key="prop">{{ prop }}</li>
+                            </ul>
+                        </section>
+                        <AnyTime :moments="day.moments" @happened="changes.happened($event)" />
+                        <Button v-if="day.goal.length" kind="quiet" @click="open = 'why'">Why this day?</Button>
+                    </aside>
+                </div>
+            </template>
+            <div
+                v-if="day.isToday && day.planned && day.children.length"
+                class="fixed inset-x-0 bottom-0 z-10 border-t-2 border-hem bg-paper p-2 sm:hidden"
+            >
+                <Button kind="strong" class="w-full" @click="open = 'five'"
+                    ><Zap :size="18" aria-hidden="true" /> Five minutes now</Button
+                >
             </div>
         </div>
-
-        <section v-if="day.data.value.children.length === 0" class="max-w-xl rounded-2xl border border-hem bg-paper p-6">
-            <h2>Who is at the table?</h2>
-            <p class="mt-1 mb-4">
-                A first name and a birth date are enough. Then tick what is in the cupboard, and the day is planned.
-            </p>
-            <RouterLink
-                :to="{ name: 'children', query: { add: '1' } }"
-                class="inline-flex min-h-11 items-center rounded-lg border-2 border-deep bg-deep px-4 font-bold text-white"
-            >
-                Add a child
-            </RouterLink>
-        </section>
-        <section v-else-if="!day.data.value.hasThings" class="max-w-xl rounded-2xl border border-hem bg-paper p-6">
-            <h2>What is in the cupboard?</h2>
-            <p class="mt-1 mb-4">Corks, lids, socks: tick what the house has, and Pindle picks from it.</p>
-            <RouterLink
-                :to="{ name: 'cupboard', query: { tick: '1' } }"
-                class="inline-flex min-h-11 items-center rounded-lg border-2 border-deep bg-deep px-4 font-bold text-white"
-            >
-                Tick what you have
-            </RouterLink>
-        </section>
-        <section v-else-if="!day.data.value.planned" class="max-w-xl rounded-2xl border border-hem bg-paper p-6">
-            <h2>Today is not planned yet</h2>
-            <p class="mt-1 mb-4">
-                {{ day.data.value.children.map((child) => child.name).join(', ') }}: one press plans the day for everyone.
-            </p>
-            <Notice :error="plan.error.value" class="mb-3" />
-            <Button kind="strong" :disabled="plan.isPending.value" @click="plan.mutate({})">Plan today</Button>
-        </section>
-
-        <template v-else>
-            <DayThreads :day="day.data.value" class="mb-5" @open="router.push({ name: 'table', params: { setUpId: $event } })" />
-            <div class="grid gap-5 lg:grid-cols-[1fr_17rem]">
-                <section aria-label="Activities" class="space-y-4">
-                    <h2 class="sr-only">Ahead</h2>
-                    <p v-for="child in nothing" :key="child.id" class="flex items-center gap-2">
-                        <ThreadKnot :thread="child.thread" /> <b>{{ child.name }}</b> {{ child.nothing }}
-                    </p>
-                    <SetUpCard v-for="setUp in ahead" :key="setUp.id" :set-up="setUp" :number="number(setUp.id)" />
-                    <template v-if="done.length">
-                        <h2 class="pt-2">Done</h2>
-                        <SetUpCard v-for="setUp in done" :key="setUp.id" :set-up="setUp" :number="number(setUp.id)" />
-                    </template>
-                </section>
-                <aside class="space-y-5">
-                    <section class="rounded-2xl border border-hem bg-paper p-4">
-                        <h2 class="mb-2">Bring to the table</h2>
-                        <p v-if="!day.data.value.bring.length" class="text-soft">Nothing to fetch today.</p>
-                        <ul>
-                            <li v-for="bring in day.data.value.bring" :key="bring.thingId">
-                                <label class="flex min-h-10 items-center gap-3">
-                                    <input
-                                        type="checkbox"
-                                        class="size-5 accent-deep"
-                                        :checked="gathered.has(bring.thingId)"
-                                        @change="gather(bring.thingId)"
-                                    />
-                                    <span :class="gathered.has(bring.thingId) ? 'text-soft line-through' : ''"
-                                        >{{ bring.count }} {{ bring.name }}</span
-                                    >
-                                </label>
-                            </li>
-                        </ul>
-                    </section>
-                    <section v-if="day.data.value.make.length" class="rounded-2xl border border-hem bg-paper p-4">
-                        <h2 class="mb-2">Have ready</h2>
-                        <ul class="list-disc space-y-1 pl-5">
-                            <li v-for="prop in day.data.value.make" :key="prop">{{ prop }}</li>
-                        </ul>
-                    </section>
-                </aside>
-            </div>
-        </template>
-        <CloseTheDay v-if="closing" :set-ups="ahead" @close="closing = false" />
-        <DayDialog
-            :open="changing"
-            :day="day.data.value"
-            :busy="plan.isPending.value"
-            :error="plan.error.value"
-            @close="changing = false"
-            @plan="plan.mutate($event)"
-        />
+        <DayPaper :day="day" />
+        <ChangeDay v-if="open === 'change'" :day="day" :changes="changes" @close="open = null" @else="open = 'else'" />
+        <CloseTheDay v-if="open === 'close'" :set-ups="ahead" @close="open = null" />
+        <FiveMinutes v-if="open === 'five'" :children="day.children.filter((child) => !child.absent)" @close="open = null" />
+        <SomethingElse v-if="open === 'else'" :day="day" :changes="changes" @close="open = null" />
+        <WhyDay v-if="open === 'why'" :goal="day.goal" @close="open = null" />
+        <WokeDialog v-if="woke" :at-table="woke" @close="woke = null" />
     </div>
 </template>
