@@ -101,7 +101,7 @@ final readonly class RepertoireController
         foreach (array_intersect_key($serves, $names) as $childId => $stepIds) {
             $steps = array_map(fn (string $id): string => $this->words->step($this->map->step($id)), \array_slice($stepIds, 0, self::NAMED));
             $more = \count($stepIds) - \count($steps);
-            $parts[] = $this->words->say('opens', 'child', ['child' => $names[$childId], 'steps' => implode(', ', $steps), 'more' => $more]);
+            $parts[] = $this->words->say('opens', 'child', ['child' => $names[$childId], 'steps' => implode('; ', $steps), 'more' => $more]);
         }
 
         return implode(' ', $parts);

@@ -23,7 +23,7 @@ defineEmits<{ happened: [moment: Schemas['MomentView']] }>();
                         <RouterLink
                             :to="{ name: 'activities', query: { open: moment.activityId } }"
                             class="underline underline-offset-4"
-                            >{{ moment.name }}</RouterLink>. {{ moment.say }}</span
+                            >{{ moment.name }}</RouterLink>{{ /[?!.]$/.test(moment.name) ? '' : ':' }} {{ moment.say }}</span
                     >
                 </p>
                 <p v-if="moment.happened" class="ml-8 text-soft">Happened.</p>

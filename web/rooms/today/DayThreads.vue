@@ -198,14 +198,14 @@ const onLap = computed(() => props.day.children.some((child) => child.stretches.
             <rect
                 v-for="cloth in cloths"
                 :key="cloth.id"
-                :x="cloth.x"
-                :y="lane(cloth.top) - 17"
-                :width="cloth.width"
-                :height="lane(cloth.bottom) - lane(cloth.top) + 34"
-                rx="9"
-                fill="var(--color-linen)"
+                :x="cloth.x - 4"
+                :y="lane(cloth.top) - 21"
+                :width="cloth.width + 8"
+                :height="lane(cloth.bottom) - lane(cloth.top) + 42"
+                rx="11"
+                fill="var(--color-paper)"
                 stroke="var(--color-wood)"
-                stroke-width="1.5"
+                stroke-width="2.5"
                 :transform="`translate(${shift(cloth.id)} 0)`"
             />
             <g v-for="block in day.blocks" :key="block.state + block.start">
@@ -325,7 +325,7 @@ const onLap = computed(() => props.day.children.some((child) => child.stretches.
         </svg>
         <figcaption class="px-2 pb-2 text-sm text-soft">
             Your thread comes down to whoever needs you. Thick: at the table. Dotted: playing beside you.
-            <template v-if="onLap">Dashed: on your lap.</template> Thin: on their own.
+            <template v-if="onLap">Dashed: on your lap.</template> Thin: on their own. One cloth under several: together.
         </figcaption>
     </figure>
 </template>

@@ -62,8 +62,10 @@ defineProps<{ setUp: Schemas['SetUpView']; number: number; day: Schemas['DayView
                                 >
                             </p>
                             <p v-if="!sitting.decision" class="text-soft">
-                                {{ sitting.reason }}
-                                <template v-if="sitting.secondReason">And: {{ sitting.secondReason }}</template>
+                                <span class="hidden sm:inline">
+                                    {{ sitting.reason }}
+                                    <template v-if="sitting.secondReason">And: {{ sitting.secondReason }}</template>
+                                </span>
                                 <button
                                     v-if="sitting.worth.length"
                                     type="button"

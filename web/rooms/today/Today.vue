@@ -114,18 +114,25 @@ useKeys({
                     >
                 </div>
                 <div v-if="day.planned" class="flex flex-wrap gap-2">
-                    <Button
-                        v-if="day.isToday && day.children.length"
-                        class="hidden sm:inline-flex"
-                        data-five-minutes
-                        @click="open = 'five'"
-                        ><Zap :size="18" aria-hidden="true" /> Five minutes now</Button
-                    >
+                    <span v-if="day.isToday && day.children.length" class="hidden sm:contents">
+                        <Button data-five-minutes @click="open = 'five'"
+                            ><Zap :size="18" aria-hidden="true" /> Five minutes now</Button
+                        >
+                    </span>
                     <Button v-if="day.isToday" data-change-day @click="open = 'change'">Change the day</Button>
                     <Button v-if="day.isToday && ahead.length" @click="open = 'close'">Close the day</Button>
-                    <Button v-if="day.setUps.length" kind="quiet" @click="print"
-                        ><Printer :size="18" aria-hidden="true" /> Print</Button
-                    >
+                    <template v-if="day.isToday && ahead.length">
+                        <Button
+                            v-for="child in sleepers"
+                            :key="child.id"
+                            :data-woke="child.id"
+                            @click="changes.woke(child.id, (said) => (woke = said.atTable))"
+                            >{{ child.name }} woke</Button
+                        >
+                    </template>
+                    <span v-if="day.setUps.length" class="hidden sm:contents">
+                        <Button kind="quiet" @click="print"><Printer :size="18" aria-hidden="true" /> Print</Button>
+                    </span>
                 </div>
             </div>
 
@@ -197,16 +204,6 @@ useKeys({
                 </section>
                 <Notice v-if="!open" :error="changes.error.value" class="mb-4" />
                 <p v-if="day.lowUntil" class="mb-4">A low week: one thing a day is enough, and nothing is missed.</p>
-                <p v-if="day.isToday && sleepers.length && ahead.length" class="mb-3 flex flex-wrap gap-2">
-                    <Button
-                        v-for="child in sleepers"
-                        :key="child.id"
-                        kind="quiet"
-                        :data-woke="child.id"
-                        @click="changes.woke(child.id, (said) => (woke = said.atTable))"
-                        >{{ child.name }} woke</Button
-                    >
-                </p>
                 <DayThreads
                     :day="day"
                     class="mb-5 hidden sm:block"

@@ -16,6 +16,7 @@ const worth = computed(() => factors.value.reduce((product, part) => product * p
 <template>
     <Dialog open :title="`Why ${sitting.step.name}, ${sitting.step.reach}?`" @close="$emit('close')">
         <p class="mb-3">{{ sitting.reason }}</p>
+        <p v-if="sitting.secondReason" class="mb-3">And: {{ sitting.secondReason }}</p>
         <table class="w-full">
             <tbody>
                 <tr v-for="part in terms" :key="part.words" class="border-t border-hem">
