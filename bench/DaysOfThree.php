@@ -12,6 +12,7 @@ use Pindle\Core\Caution\Cautions;
 use Pindle\Core\Planning\DayPlan;
 use Pindle\Core\Planning\Planner;
 use Pindle\Core\Planning\SetUp;
+use Pindle\Core\Planning\Weights;
 use Pindle\Core\Simulation\SimulatedParent;
 use Pindle\Core\Simulation\Simulator;
 use Pindle\Core\Skill\SkillMap;
@@ -41,8 +42,9 @@ final class DaysOfThree
         Cautions $cautions,
         private readonly array $shipped,
         private readonly Figures $figures,
+        Weights $weights = new Weights(),
     ) {
-        $this->planner = new Planner($map, $catalogue, $cautions);
+        $this->planner = new Planner($map, $catalogue, $cautions, weights: $weights);
     }
 
     public function household(string $row, Simulator $simulator, int $number): void

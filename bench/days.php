@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Pindle\Bench\DaysOfThree;
 use Pindle\Bench\Figures;
 use Pindle\Bench\Shares;
+use Pindle\Core\Planning\Weights;
 use Pindle\Core\Simulation\Simulator;
 use Pindle\Tests\Make;
 
@@ -19,10 +20,11 @@ ini_set('memory_limit', '1G');
 $households = max(1, (int) ($argv[1] ?? 40));
 if (isset($argv[2])) {
     $simulator = Simulator::from($argv[2]);
+    $weights = new Weights(setUp: (float) ($argv[3] ?? (new Weights())->setUp));
     $figures = new Figures();
-    $days = new DaysOfThree(Make::map(), Make::catalogue(), Make::cautions(), array_values(Make::things()->things()), $figures);
+    $days = new DaysOfThree(Make::map(), Make::catalogue(), Make::cautions(), array_values(Make::things()->things()), $figures, $weights);
     for ($number = 0; $number < $households; ++$number) {
-        $days->household($simulator->value, $simulator, $number);
+        $days->household($argv[3] ?? $simulator->value, $simulator, $number);
         fwrite(\STDERR, '.');
     }
     echo json_encode($figures->values, \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION);
@@ -37,3 +39,14 @@ printf("\nFour weeks of %d households of three on each simulator, 65 minutes a d
 foreach ([DaysOfThree::DAY, DaysOfThree::FAIR, DaysOfThree::MONTH] as $measures) {
     echo $figures->table('', $measures, 2), "\n";
 }
+
+// What fewer lay-outs cost: the same days by the weight of a set-up, two weights at a time.
+$few = (string) min($households, 8);
+$frontier = new Figures();
+foreach ([['0.0', '0.5'], ['1.0', '1.5'], ['2.0', '3.0']] as $two) {
+    foreach (Shares::of(__FILE__, array_map(static fn (string $weight): array => [$few, Simulator::Growing->value, $weight], $two)) as $values) {
+        $frontier->addAll($values);
+    }
+}
+printf("\nBy the weight of a set-up, %s households on the growing simulator\n\n", $few);
+echo $frontier->table('', ['lay-outs', 'set-ups', 'switches', 'share of minutes', 'questions', 'learnt by the three'], 2);

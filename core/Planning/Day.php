@@ -36,7 +36,9 @@ final readonly class Day
 
     public static function of(DayRequest $request): self
     {
-        return new self($request->date, array_map(static fn (Learner $learner): Child => $learner->child, $request->learners), $request->windows, $request->blocks);
+        $children = array_map(static fn (Learner $learner): Child => $learner->child, $request->learners);
+
+        return new self($request->date, $children, $request->windows, $request->blocks);
     }
 
     /**

@@ -10,35 +10,10 @@ use Pindle\Core\Calendar\Span;
 
 /**
  * What a plan is worth, term by term. A plan before anything is done and with nothing in it is worth 0, unless nobody could sit anyway. What each
- * weight is for stands beside it; what they do to a day together was measured (decision 36).
+ * weight is for stands in Weights.
  */
 final readonly class Goal
 {
-    /** A child's whole day with the best there is for them is worth about so much: the unit all else is told in. */
-    private const LEARNING = 10.0;
-
-    /** Laying out and clearing are what wear a parent out: without this a better search only makes busier days. */
-    private const A_SET_UP = 1.0;
-
-    /** Each further kind, what is made for it among them, is another walk to a cupboard, unless it lies there from the set-up before. */
-    private const A_KIND = 0.3;
-
-    /** A minute of set-ups is a minute nobody plays or washes up; with the parent there throughout it costs half as much again. */
-    private const A_MINUTE = 0.10;
-    private const A_MINUTE_WITH = 0.05;
-
-    /** A new game has to be read, rehearsed and explained. */
-    private const A_NEW_ONE = 1.5;
-
-    /** What a new game makes possible on the days to come, for each step that nothing else in the house serves. */
-    private const OPENS = 3.0;
-
-    /** The same game twice on one day is stale for the child. */
-    private const AGAIN = 1.0;
-
-    /** Nobody goes without so that another gets more: the child with the smallest share of their minutes counts for all. */
-    private const FAIR = 6.0;
-
     private function __construct(
         public float $learning,
         public float $together,
@@ -60,6 +35,7 @@ final readonly class Goal
      */
     public static function of(DayRequest $request, Scale $scale, array $setUps, array $expected = [], int $kinds = 0): self
     {
+        $weights = $scale->weights;
         $tries = $worth = $sat = $played = [];
         [$repeats, $together, $minutes, $with] = [0.0, 0.0, 0.0, 0.0];
         $new = [];
@@ -80,26 +56,26 @@ final readonly class Goal
                 $together += \count($setUp->sittings) - 1;
                 $minutes += $setUp->span->minutes();
                 $with += Part::With === $setUp->part ? $setUp->span->minutes() : 0;
-                $new += $request->repertoire->isNew($setUp->activity) ? [$setUp->activity->id => true] : [];
+                $new += $request->newAmong([$setUp]) > 0 ? [$setUp->activity->id => true] : [];
             }
         }
         $learning = 0.0;
         foreach ($worth as $childId => $value) {
             $best = $scale->best[$childId] ?? 0.0;
-            $learning += $best > 0.0 ? self::LEARNING * log(1 + $value / $best) : 0.0;
+            $learning += $best > 0.0 ? $weights->learning * log(1 + $value / $best) : 0.0;
         }
 
         return new self(
             $learning,
-            $together,
-            -self::A_SET_UP * \count($setUps),
-            -self::A_KIND * (self::kinds($request->kept, $setUps) + $kinds),
-            -self::A_MINUTE * $minutes,
-            -self::A_MINUTE_WITH * $with,
-            -self::A_NEW_ONE * \count($new),
-            self::OPENS * array_sum(array_intersect_key($scale->opens, $new)),
-            -self::AGAIN * $repeats,
-            self::FAIR * self::leastShare($request, $scale, $sat),
+            $weights->together * $together,
+            -$weights->setUp * \count($setUps),
+            -$weights->kind * (self::kinds($request->kept, $setUps) + $kinds),
+            -$weights->minute * $minutes,
+            -$weights->minuteWith * $with,
+            -$weights->newGame * \count($new),
+            $weights->opening * array_sum(array_intersect_key($scale->opens, $new)),
+            -$weights->again * $repeats,
+            self::fairness($request, $weights) * self::leastShare($request, $scale, $sat),
         );
     }
 
@@ -156,6 +132,17 @@ final readonly class Goal
         return $kinds;
     }
 
+    private static function fairness(DayRequest $request, Weights $weights): float
+    {
+        return self::minutesThere($request) < Day::SHORT_DAY ? $weights->fairShort : $weights->fair;
+    }
+
+    /** Minutes in which the parent can be there. */
+    private static function minutesThere(DayRequest $request): int
+    {
+        return array_sum(array_map(static fn (Span $window): int => $window->minutes(), $request->windows));
+    }
+
     /**
      * The smallest part of what a child was to have. On a short day all were to have less, each in proportion.
      *
@@ -172,8 +159,7 @@ final readonly class Goal
         if ([] === $asked) {
             return 0.0;
         }
-        $there = array_sum(array_map(static fn (Span $window): int => $window->minutes(), $request->windows));
-        $part = min(1.0, $there / array_sum($asked));
+        $part = min(1.0, self::minutesThere($request) / array_sum($asked));
 
         return min(array_map(
             static fn (string $childId, int $minutes): float => min(1.0, ($sat[$childId] ?? 0) / max(1.0, $part * $minutes)),

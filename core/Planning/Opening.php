@@ -52,7 +52,11 @@ final readonly class Opening
             $id = (string) array_key_first($own);
             $opens += ($own[$id] ?? 0.0) > 0.0 ? [$id => self::worth($serves[$id], $ways)] : [];
             foreach ($learners[$childId]->child->pins as $pinned) {
-                $serving = isset($ways[$childId][$pinned]) ? [] : array_filter($own, static fn (string $of): bool => isset($serves[$of][$childId][$pinned]), \ARRAY_FILTER_USE_KEY);
+                $serving = isset($ways[$childId][$pinned]) ? [] : array_filter(
+                    $own,
+                    static fn (string $of): bool => isset($serves[$of][$childId][$pinned]),
+                    \ARRAY_FILTER_USE_KEY,
+                );
                 $opens += [] === $serving ? [] : [(string) array_key_first($serving) => max($serving)];
             }
         }

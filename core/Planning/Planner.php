@@ -18,8 +18,13 @@ final readonly class Planner
     private Candidates $candidates;
     private SettingOut $settingOut;
 
-    public function __construct(SkillMap $map, private Catalogue $catalogue, Cautions $cautions, Choosing $choosing = new Choosing())
-    {
+    public function __construct(
+        SkillMap $map,
+        private Catalogue $catalogue,
+        Cautions $cautions,
+        Choosing $choosing = new Choosing(),
+        private Weights $weights = new Weights(),
+    ) {
         $this->candidates = new Candidates($catalogue, $choosing);
         $this->settingOut = new SettingOut($map, $catalogue, $cautions);
     }
@@ -79,9 +84,11 @@ final readonly class Planner
             fn (Learner $learner): array => $this->candidates->of($request, $learner, $ranked[$learner->child->id], $playable),
             $learners,
         ));
-        $best = array_map(static fn (array $found): float => $found[0]->value(), $candidates);
+        // What the parent wants counts more than it is worth; it does not make all the rest worth less.
+        $worth = static fn (Candidate $of): float => $of->value() / (\in_array($of->activity->id, $request->wanted, true) ? Candidates::WANTED : 1.0);
+        $best = array_map(static fn (array $found): float => max(array_map($worth, $found)), $candidates);
 
-        return new Prospects($learners, $ranked, $candidates, new Scale($best, $opens));
+        return new Prospects($learners, $ranked, $candidates, new Scale($best, $opens, $this->weights));
     }
 
     /** A set-up with the words of care that hold for it now. */
@@ -178,7 +185,8 @@ final readonly class Planner
         }
         $activity = $move->candidates[0]->activity;
         $setUps = $move->beside($new);
-        $setUps[] = new SetUp('estimate', $activity, $move->place, $move->part, $move->span, $sittings, $move->joined->laid ?? [], [], $move->joined->props ?? []);
+        [$laid, $props] = [$move->joined->laid ?? [], $move->joined->props ?? []];
+        $setUps[] = new SetUp('estimate', $activity, $move->place, $move->part, $move->span, $sittings, $laid, [], $props);
         $kinds = null === $move->joined ? \count($activity->roles) + \count($activity->props) : 0;
 
         return Goal::of($request, $scale, $setUps, $move->counts, $kinds)->total();

@@ -218,7 +218,8 @@ final readonly class Rearranging
             foreach (\count($company) < max(1, $most) ? [] : $moves->together($company) as $move) {
                 $placed = $this->settingOut->place($there, Day::of($there), $move, []);
                 $goal = null === $placed ? 0.0 : Goal::of($there, $prospects->scale, $placed)->total();
-                if (null !== $placed && (\count($company) > $most || $goal > $worth)) {
+                $isOfIt = null === $thingId || (null !== $placed && [] !== $placed[0]->laid);
+                if (null !== $placed && $isOfIt && (\count($company) > $most || $goal > $worth)) {
                     [$best, $worth, $most] = [$placed[0], $goal, \count($company)];
                 }
             }

@@ -211,7 +211,8 @@ final readonly class Changing
             null === $ask || $ask($day, $setUp);
         }, function (DayEntity $day, array $all) use ($how, $setUpId): array {
             $request = $this->requests->of($day, $all, Requests::planned($all));
-            $setUp = array_values(array_filter($request->held, static fn (SetUp $held): bool => $held->key === $setUpId))[0] ?? throw Refusal::changedMeanwhile();
+            $these = array_values(array_filter($request->held, static fn (SetUp $held): bool => $held->key === $setUpId));
+            $setUp = $these[0] ?? throw Refusal::changedMeanwhile();
 
             return [$request, $this->planner->planOf($request, $how($request, $setUp))];
         }, $and);

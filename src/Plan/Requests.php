@@ -14,7 +14,6 @@ use Pindle\Core\Calendar\Span;
 use Pindle\Core\Child\Child;
 use Pindle\Core\Planning\DayRequest;
 use Pindle\Core\Planning\Learner;
-use Pindle\Core\Planning\Repertoire;
 use Pindle\Core\Planning\SetUp;
 
 /** Puts together what the plan of a day follows from. */
@@ -29,6 +28,7 @@ final readonly class Requests
         private Things $things,
         private Evidence $evidence,
         private House $house,
+        private Repertoires $repertoires,
     ) {
     }
 
@@ -71,7 +71,7 @@ final readonly class Requests
             $held,
             $this->house->rules(),
             $most,
-            Repertoire::on($date, $this->plans->used($date), $this->house->knownGames(), $this->house->newWeekly()),
+            $this->repertoires->on($date),
             $day->parentBlocks(),
             $day->notToday,
             null !== $low && !$date->isAfter($low),

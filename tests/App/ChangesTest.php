@@ -61,8 +61,8 @@ final class ChangesTest extends ApiTestCase
         $id = $day['setUps'][0]['id'];
         $after = $this->ask('POST', "/today/set-ups/$id/hold", ['version' => $day['version']]);
 
-        foreach ([["/today/set-ups/$id/drop", []], ["/today/set-ups/$id/move", ['start' => 600]], ['/today/twenty', ['at' => 540]], ['/today/undo', []]] as [$path, $more]) {
-            $this->refuse(409, 'version', 'POST', $path, ['version' => $day['version']] + $more);
+        foreach (["set-ups/$id/drop" => [], "set-ups/$id/move" => ['start' => 600], 'twenty' => ['at' => 540], 'undo' => []] as $path => $more) {
+            $this->refuse(409, 'version', 'POST', '/today/'.$path, ['version' => $day['version']] + $more);
         }
         self::assertEquals($after, $this->ask('GET', '/today'));
     }
@@ -149,7 +149,8 @@ final class ChangesTest extends ApiTestCase
         self::assertSame([$how, ucfirst($how)], [$wim['absent'], explode(' ', $wim['nothing'])[0]]);
 
         $again = $this->ask('POST', '/today/children/'.$this->ids['Wim'].'/back', ['version' => $after['version']]);
-        self::assertContains($this->ids['Wim'], array_merge(...array_map(static fn (array $one): array => array_column($one['sittings'], 'childId'), $again['setUps'])));
+        $sit = array_merge(...array_map(static fn (array $one): array => array_column($one['sittings'], 'childId'), $again['setUps']));
+        self::assertContains($this->ids['Wim'], $sit);
     }
 
     public function test_someone_who_sleeps_is_left_to_sleep_and_when_they_wake_small_things_leave_the_table(): void
@@ -294,7 +295,7 @@ final class ChangesTest extends ApiTestCase
         $moment = $day['moments'][0];
         $body = ['childId' => $moment['childId'], 'activityId' => $moment['activityId'], 'at' => 700];
         $after = $this->ask('POST', '/today/moments', $body);
-        self::assertTrue(array_values(array_filter($after['moments'], static fn (array $one): bool => $one['activityId'] === $moment['activityId']))[0]['happened']);
+        self::assertTrue(array_column($after['moments'], 'happened', 'activityId')[$moment['activityId']]);
         self::assertContains('done', array_column($after['setUps'], 'state'));
         $this->refuse(404, 'activityId', 'POST', '/today/moments', $body);
     }

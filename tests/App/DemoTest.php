@@ -14,7 +14,7 @@ final class DemoTest extends ApiTestCase
     {
         $database = self::service(Connection::class);
         $history = self::service(DemoHistory::class);
-        self::assertGreaterThan(1500, $history->write(7));
+        self::assertGreaterThan(1200, $history->write(7));
         $first = $database->fetchAllAssociative('SELECT * FROM attempt ORDER BY id');
 
         self::assertGreaterThan(20, $database->fetchOne('SELECT count(*) FROM closing'), 'with the little one nobody taps');

@@ -193,7 +193,8 @@ final class DayShapeTest extends TestCase
         $setUp = static fn (string $id, Place $place = Place::Table): SetUp => self::laidOut($id, 540, 550, 'maren', $place);
 
         self::assertContains(Problem::PlaceNotToday, $found($setUp('fetch-me', Place::Outdoors), $request()));
-        self::assertNotContains(Problem::PlaceNotToday, $found($setUp('fetch-me', Make::catalogue()->activity('fetch-me')->places[0]), $request(places: Place::cases())));
+        $there = $setUp('fetch-me', Make::catalogue()->activity('fetch-me')->places[0]);
+        self::assertNotContains(Problem::PlaceNotToday, $found($there, $request(places: Place::cases())));
         self::assertContains(Problem::TooNoisy, $found($setUp('dance-count'), $request(quiet: true)));
         self::assertNotContains(Problem::TooNoisy, $found($setUp('dance-count'), $request()));
         self::assertContains(Problem::ParentNotThere, $found($setUp('fetch-me'), $request(blocks: [new Block(ParentState::Away, new Span(549, 560))])));
@@ -209,8 +210,14 @@ final class DayShapeTest extends TestCase
      * @param list<Child> $children
      * @param list<Block> $blocks
      */
-    private static function plan(array $windows, array $children, array $blocks = [], ?int $most = null, bool $ready = true, Repertoire $repertoire = new Repertoire()): DayPlan
-    {
+    private static function plan(
+        array $windows,
+        array $children,
+        array $blocks = [],
+        ?int $most = null,
+        bool $ready = true,
+        Repertoire $repertoire = new Repertoire(),
+    ): DayPlan {
         $request = self::request($windows, $children, false, Place::cases(), $blocks, $repertoire, $most, $ready);
         $plan = (new Planner(Make::map(), Make::catalogue(), Make::cautions()))->plan($request);
         self::assertSame([], (new PlanCheck(Make::cautions()))->problems($request, $plan));

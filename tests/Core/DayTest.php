@@ -63,7 +63,8 @@ final class DayTest extends TestCase
         self::assertSame($break, Day::breakFor($child, Make::day(0)));
         self::assertTrue($day->allows($before, [$child], new Span(548 + $break, 560 + $break), Part::With, Place::Table, self::game()));
         self::assertFalse($day->allows($before, [$child], new Span(547 + $break, 560 + $break), Part::With, Place::Table, self::game()));
-        self::assertTrue($day->allows($before, [self::big('Tobin')], new Span(548, 556), Part::With, Place::Table, self::game()), 'another child need not wait');
+        $other = [self::big('Tobin')];
+        self::assertTrue($day->allows($before, $other, new Span(548, 556), Part::With, Place::Table, self::game()), 'another child need not wait');
     }
 
     public function test_nobody_is_woken(): void

@@ -140,7 +140,9 @@ final class GoalTest extends TestCase
         self::assertEqualsWithDelta(6 * 6 / 24, $fair(60, 'maren', 'tobin'), 1e-9);
         self::assertEqualsWithDelta(6 * 15 / 30, $fair(60, 'maren'), 1e-9, 'Tobin could not sit');
         self::assertEqualsWithDelta(6 * 6 / 12, $fair(27, 'maren', 'tobin'), 1e-9);
-        self::assertSame(6.0, $fair(15, 'maren'), 'never more than all');
+        self::assertEqualsWithDelta(6 * 15 / 25, $fair(25, 'maren'), 1e-9);
+        self::assertEqualsWithDelta(12 * 15 / 24, $fair(24, 'maren'), 1e-9, 'a short day is a turn for everyone or nothing');
+        self::assertSame(12.0, $fair(15, 'maren'), 'never more than all');
         self::assertSame(0.0, $fair(60));
     }
 
@@ -165,7 +167,11 @@ final class GoalTest extends TestCase
     private static function request(Repertoire $repertoire = new Repertoire(self::ALL_KNOWN), array $kept = [], int $window = 60): DayRequest
     {
         $learners = array_map(
-            static fn (string $name, int $minutes): Learner => new Learner(Make::child($name, 78, minutes: $minutes), ChildRecord::blank(Make::map()), $minutes),
+            static fn (string $name, int $minutes): Learner => new Learner(
+                Make::child($name, 78, minutes: $minutes),
+                ChildRecord::blank(Make::map()),
+                $minutes,
+            ),
             ['Maren', 'Tobin'],
             [30, 24],
         );

@@ -4169,7 +4169,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Today in twenty minutes: a turn for everyone */
+            /** @description Twenty minutes: a turn for everyone */
             200: {
                 headers: {
                     [name: string]: unknown;

@@ -11,6 +11,7 @@ use Pindle\App\Household\Activities;
 use Pindle\App\Household\Children;
 use Pindle\App\Household\House;
 use Pindle\App\Plan\Plans;
+use Pindle\App\Plan\Repertoires;
 use Pindle\App\Plan\Requests;
 use Pindle\App\Platform\Clock;
 use Pindle\App\Platform\Http\Refusal;
@@ -32,6 +33,7 @@ final readonly class RepertoireController
 
     public function __construct(
         private Plans $plans,
+        private Repertoires $repertoires,
         private Requests $requests,
         private Planner $planner,
         private House $house,
@@ -49,7 +51,7 @@ final readonly class RepertoireController
     {
         $today = $this->clock->today();
         $told = $this->house->knownGames();
-        $repertoire = Repertoire::on($today->plusDays(1), $this->plans->used($today->plusDays(1)), $told, $this->house->newWeekly());
+        $repertoire = $this->repertoires->on($today->plusDays(1));
         $games = [];
         foreach ($this->activities->catalogue()->activities as $activity) {
             $uses = $repertoire->uses[$activity->id] ?? 0;

@@ -125,7 +125,7 @@ final readonly class ChangeController
     }
 
     #[Route('/twenty', name: 'today_twenty', methods: ['POST'], defaults: Who::TABLE)]
-    #[OA\Response(response: 200, description: 'Today in twenty minutes: a turn for everyone', content: new OA\JsonContent(ref: new Model(type: DayView::class)))]
+    #[OA\Response(response: 200, description: 'Twenty minutes: a turn for everyone', content: new OA\JsonContent(ref: new Model(type: DayView::class)))]
     public function twenty(#[MapRequestPayload] NowInput $input): JsonResponse
     {
         $from = min($input->at, 1440 - self::TWENTY);

@@ -259,7 +259,7 @@ useKeys({
                 v-if="day.isToday && day.planned && day.children.length"
                 class="fixed inset-x-0 bottom-0 z-10 border-t-2 border-hem bg-paper p-2 sm:hidden"
             >
-                <Button kind="strong" class="w-full" @click="open = 'five'"
+                <Button kind="strong" class="w-full" data-five-now @click="open = 'five'"
                     ><Zap :size="18" aria-hidden="true" /> Five minutes now</Button
                 >
             </div>
