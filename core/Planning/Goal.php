@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pindle\Core\Planning;
 
+use Pindle\Core\Activity\Activity;
 use Pindle\Core\Activity\Part;
 use Pindle\Core\Activity\Prop;
 use Pindle\Core\Calendar\Span;
@@ -56,7 +57,7 @@ final readonly class Goal
                 $together += \count($setUp->sittings) - 1;
                 $minutes += $setUp->span->minutes();
                 $with += Part::With === $setUp->part ? $setUp->span->minutes() : 0;
-                $new += $request->newAmong([$setUp]) > 0 ? [$setUp->activity->id => true] : [];
+                $new += $request->newAmong([$setUp]) > 0 ? [$setUp->activity->id => self::toMake($setUp->activity)] : [];
             }
         }
         $learning = 0.0;
@@ -72,7 +73,7 @@ final readonly class Goal
             -$weights->kind * (self::kinds($request->kept, $setUps) + $kinds),
             -$weights->minute * $minutes,
             -$weights->minuteWith * $with,
-            -$weights->newGame * \count($new),
+            -$weights->newGame * \count($new) - $weights->make * array_sum($new),
             $weights->opening * array_sum(array_intersect_key($scale->opens, $new)),
             -$weights->again * $repeats,
             self::fairness($request, $weights) * self::leastShare($request, $scale, $sat),
@@ -130,6 +131,12 @@ final readonly class Goal
         }
 
         return $kinds;
+    }
+
+    /** How many things have to be made before an activity can be laid out the first time. */
+    private static function toMake(Activity $activity): int
+    {
+        return \count(array_filter($activity->props, static fn (Prop $prop): bool => $prop->made));
     }
 
     private static function fairness(DayRequest $request, Weights $weights): float

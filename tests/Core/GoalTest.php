@@ -7,6 +7,7 @@ namespace Pindle\Tests\Core;
 use PHPUnit\Framework\TestCase;
 use Pindle\Core\Activity\Part;
 use Pindle\Core\Activity\Place;
+use Pindle\Core\Activity\Prop;
 use Pindle\Core\Advice\Reason;
 use Pindle\Core\Calendar\Span;
 use Pindle\Core\Evidence\ChildRecord;
@@ -110,7 +111,11 @@ final class GoalTest extends TestCase
         $twice = [self::laidOut('a', 540, 545, ['maren' => [self::course()]]), self::laidOut('b', 550, 555, ['tobin' => [self::course()]])];
         $goal = static fn (Repertoire $repertoire): Goal => Goal::of(self::request($repertoire), new Scale([], ['fetch-me' => 0.4]), $twice);
 
-        self::assertEqualsWithDelta([-1.5, 1.2], [$goal(new Repertoire())->new, $goal(new Repertoire())->opening], 1e-9);
+        $made = static fn (string $id): int => \count(array_filter(Make::catalogue()->activity($id)->props, static fn (Prop $prop): bool => $prop->made));
+        self::assertSame([1, 0], [$made('fetch-me'), $made('sort-then-see')]);
+        self::assertEqualsWithDelta([-2.0, 1.2], [$goal(new Repertoire())->new, $goal(new Repertoire())->opening], 1e-9, 'one thing has to be made');
+        $other = self::laidOut('a', 540, 545, ['maren' => [self::course()]], activity: 'sort-then-see');
+        self::assertSame(-1.5, Goal::of(self::request(new Repertoire()), new Scale(), [$other])->new);
         self::assertSame([0.0, 0.0], [$goal(new Repertoire(self::ALL_KNOWN))->new, $goal(new Repertoire(self::ALL_KNOWN))->opening]);
     }
 

@@ -239,7 +239,7 @@ const onLap = computed(() => props.day.children.some((child) => child.stretches.
             <text x="8" :y="TOP + 5" font-size="15" font-weight="700" class="fill-ink">You</text>
             <g v-for="(child, i) in day.children" :key="child.id">
                 <text x="8" :y="lane(i) + 5" font-size="15" font-weight="700" :fill="colour(child.thread)">
-                    {{ child.name.length > 10 ? child.name.slice(0, 9) + '…' : child.name }}
+                    {{ child.name.length > 9 ? child.name.slice(0, 8) + '…' : child.name }}
                 </text>
                 <g v-for="stretch in child.stretches" :key="stretch.start">
                     <title>
