@@ -103,7 +103,13 @@ final readonly class DayRequest
         return $this->but(['wanted' => $wanted]);
     }
 
-    /** @param array{held?: list<SetUp>, most?: int|null, things?: list<Thing>, windows?: list<Span>, wanted?: list<string>} $changed */
+    /** The same day in a house that knows other games. */
+    public function knowing(Repertoire $repertoire): self
+    {
+        return $this->but(['repertoire' => $repertoire]);
+    }
+
+    /** @param array{held?: list<SetUp>, most?: int|null, things?: list<Thing>, windows?: list<Span>, wanted?: list<string>, repertoire?: Repertoire} $changed */
     private function but(array $changed): self
     {
         return new self(
@@ -119,7 +125,7 @@ final readonly class DayRequest
             $changed['held'] ?? $this->held,
             $this->rules,
             \array_key_exists('most', $changed) ? $changed['most'] : $this->most,
-            $this->repertoire,
+            $changed['repertoire'] ?? $this->repertoire,
             $this->blocks,
             $this->notToday,
             $this->low,
