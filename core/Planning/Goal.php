@@ -26,6 +26,7 @@ final readonly class Goal
         public float $opening,
         public float $repeats,
         public float $fair,
+        public float $share,
     ) {
     }
 
@@ -66,6 +67,8 @@ final readonly class Goal
             $learning += $best > 0.0 ? $weights->learning * log(1 + $value / $best) : 0.0;
         }
 
+        $shares = self::shares($request, $scale, $sat);
+
         return new self(
             $learning,
             $weights->together * $together,
@@ -76,7 +79,8 @@ final readonly class Goal
             -$weights->newGame * \count($new) - $weights->make * array_sum($new),
             $weights->opening * array_sum(array_intersect_key($scale->opens, $new)),
             -$weights->again * $repeats,
-            self::fairness($request, $weights) * self::leastShare($request, $scale, $sat),
+            self::fairness($request, $weights) * ([] === $shares ? 0.0 : min($shares)),
+            $weights->share * ([] === $shares ? 0.0 : array_sum($shares) / \count($shares)),
         );
     }
 
@@ -151,11 +155,13 @@ final readonly class Goal
     }
 
     /**
-     * The smallest part of what a child was to have. On a short day all were to have less, each in proportion.
+     * The part each child has of what they were to have. On a short day all were to have less, each in proportion.
      *
      * @param array<string, int> $sat child id => minutes, done ones included
+     *
+     * @return list<float> 0 to 1, of those who could sit
      */
-    private static function leastShare(DayRequest $request, Scale $scale, array $sat): float
+    private static function shares(DayRequest $request, Scale $scale, array $sat): array
     {
         $asked = [];
         foreach ($request->learners as $learner) {
@@ -163,15 +169,12 @@ final readonly class Goal
                 $asked[$learner->child->id] = $learner->child->minutesOn($request->date);
             }
         }
-        if ([] === $asked) {
-            return 0.0;
-        }
-        $part = min(1.0, self::minutesThere($request) / array_sum($asked));
+        $part = min(1.0, self::minutesThere($request) / max(1, array_sum($asked)));
 
-        return min(array_map(
+        return array_map(
             static fn (string $childId, int $minutes): float => min(1.0, ($sat[$childId] ?? 0) / max(1.0, $part * $minutes)),
             array_keys($asked),
             $asked,
-        ));
+        );
     }
 }

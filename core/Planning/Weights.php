@@ -23,6 +23,7 @@ final readonly class Weights
      * @param float $again      the same game twice on one day is stale for the child
      * @param float $fair       nobody goes without so that another gets more: the child with the smallest share of their minutes counts for all
      * @param float $fairShort  the same on a day of less than twenty-five minutes, which is a turn for everyone or nothing
+     * @param float $share      and the share of all of them: who cannot sit long today is no reason for the others to go without
      */
     public function __construct(
         public float $learning = 10.0,
@@ -37,6 +38,7 @@ final readonly class Weights
         public float $again = 1.0,
         public float $fair = 6.0,
         public float $fairShort = 12.0,
+        public float $share = 6.0,
     ) {
     }
 }

@@ -183,6 +183,9 @@ final class DayTest extends ApiTestCase
         $childId = $this->addChild('Wim', '2023-06-01');
         $this->ask('POST', '/map/'.$childId.'/wanted', ['on' => true, 'stepId' => 'count-out@5']);
         $this->ask('POST', '/cupboard/tick', ['shipped' => ['clothes-pegs']]);
+        foreach (['fetch-me', 'sort-then-see', 'squash-count', 'moved-again'] as $known) {
+            $this->ask('PUT', '/activities/'.$known.'/known', ['known' => true], 204);
+        }
         $day = $this->ask('POST', '/today/plan', ['windows' => [[540, 552]]]);
         $with = array_values(array_filter($day['setUps'], static fn (array $setUp): bool => [] !== $setUp['laid']))[0];
         self::assertSame(['clothes pegs'], array_column($day['bring'], 'name'));

@@ -149,6 +149,10 @@ final class GoalTest extends TestCase
         self::assertEqualsWithDelta(12 * 15 / 24, $fair(24, 'maren'), 1e-9, 'a short day is a turn for everyone or nothing');
         self::assertSame(12.0, $fair(15, 'maren'), 'never more than all');
         self::assertSame(0.0, $fair(60));
+        // And the mean of all: 15 of 30 and 6 of 24.
+        $share = static fn (string ...$children): float => Goal::of(self::request(), new Scale(array_fill_keys($children, 0.5)), $setUps)->share;
+        self::assertEqualsWithDelta(6 * (0.5 + 0.25) / 2, $share('maren', 'tobin'), 1e-9);
+        self::assertSame(0.0, $share());
     }
 
     public function test_nothing_is_worth_nothing_and_the_total_is_the_sum_of_the_terms(): void
@@ -156,7 +160,7 @@ final class GoalTest extends TestCase
         self::assertSame(0.0, Goal::of(self::request(), new Scale(['maren' => 0.5]), [])->total());
         $goal = self::goal([self::laidOut('a', 540, 550, ['maren' => [self::course()]], questions: 4)]);
         self::assertEqualsWithDelta(
-            $goal->learning - 1.0 - 1.0 - 0.5 + 6 * 10 / 30,
+            $goal->learning - 1.0 - 1.0 - 0.5 + 6 * 10 / 30 + 6 * 10 / 30,
             $goal->total(),
             1e-9,
         );
