@@ -29,7 +29,7 @@ final class GamesWeKnowTest extends ApiTestCase
         }
 
         $this->ask('PUT', '/activities/'.$told.'/known', ['known' => false], 204);
-        self::assertArrayNotHasKey($told, array_column($this->ask('GET', '/repertoire')['games'], null, 'id'));
+        self::assertFalse(array_column($this->ask('GET', '/repertoire')['games'], 'told', 'id')[$told] ?? false);
     }
 
     public function test_from_none_to_five_new_ones_a_week(): void

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ref } from 'vue';
+import { defineAsyncComponent, ref } from 'vue';
 import { RouterLink } from 'vue-router';
 
 import type { Schemas } from '@/api/client';
@@ -11,11 +11,12 @@ import Picture from '@/scene/Picture.vue';
 import Cautions from '@/kit/Cautions.vue';
 
 import type { Changes } from './changes';
-import RefusedDialog from './RefusedDialog.vue';
 import SetUpMenu from './SetUpMenu.vue';
-import SwapDialog from './SwapDialog.vue';
-import TimeDialog from './TimeDialog.vue';
-import WhyThis from './WhyThis.vue';
+
+const RefusedDialog = defineAsyncComponent(() => import('./RefusedDialog.vue'));
+const SwapDialog = defineAsyncComponent(() => import('./SwapDialog.vue'));
+const TimeDialog = defineAsyncComponent(() => import('./TimeDialog.vue'));
+const WhyThis = defineAsyncComponent(() => import('./WhyThis.vue'));
 
 const why = ref<Schemas['SittingView'] | null>(null);
 const asking = ref<'swap' | 'time' | 'refused' | null>(null);

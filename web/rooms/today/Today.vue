@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ChevronLeft, ChevronRight, Printer, Zap } from '@lucide/vue';
-import { computed, nextTick, ref, watch } from 'vue';
+import { computed, defineAsyncComponent, nextTick, onMounted, ref, watch } from 'vue';
 import { RouterLink, useRoute, useRouter } from 'vue-router';
 
 import type { Schemas } from '@/api/client';
@@ -14,17 +14,19 @@ import { longDay } from '@/kit/words';
 
 import AnyTime from './AnyTime.vue';
 import Bring from './Bring.vue';
-import ChangeDay from './ChangeDay.vue';
 import { nowMinute, useChanges } from './changes';
-import CloseTheDay from './CloseTheDay.vue';
-import DayPaper from './DayPaper.vue';
 import DayThreads from './DayThreads.vue';
-import FiveMinutes from './FiveMinutes.vue';
 import SetUpCard from './SetUpCard.vue';
-import SomethingElse from './SomethingElse.vue';
-import WhyDay from './WhyDay.vue';
-import WokeDialog from './WokeDialog.vue';
 import './sent';
+
+/** What opens on a press comes when it is wanted. */
+const ChangeDay = defineAsyncComponent(() => import('./ChangeDay.vue'));
+const CloseTheDay = defineAsyncComponent(() => import('./CloseTheDay.vue'));
+const DayPaper = defineAsyncComponent(() => import('./DayPaper.vue'));
+const FiveMinutes = defineAsyncComponent(() => import('./FiveMinutes.vue'));
+const SomethingElse = defineAsyncComponent(() => import('./SomethingElse.vue'));
+const WhyDay = defineAsyncComponent(() => import('./WhyDay.vue'));
+const WokeDialog = defineAsyncComponent(() => import('./WokeDialog.vue'));
 
 const DAY_MS = 24 * 60 * 60 * 1000;
 const route = useRoute();
@@ -55,6 +57,11 @@ function print() {
     window.print();
 }
 watch(open, () => changes.forget());
+
+/** What only paper shows comes once the screen has settled. */
+const SETTLED_MS = 1500;
+const settled = ref(false);
+onMounted(() => setTimeout(() => (settled.value = true), SETTLED_MS));
 
 /** On a phone what is now is in sight. */
 const PHONE = 640;
@@ -264,7 +271,7 @@ useKeys({
                 >
             </div>
         </div>
-        <DayPaper :day="day" />
+        <DayPaper v-if="settled" :day="day" />
         <ChangeDay v-if="open === 'change'" :day="day" :changes="changes" @close="open = null" @else="open = 'else'" />
         <CloseTheDay v-if="open === 'close'" :set-ups="ahead" @close="open = null" />
         <FiveMinutes v-if="open === 'five'" :children="day.children.filter((child) => !child.absent)" @close="open = null" />
