@@ -7,10 +7,11 @@ namespace Pindle\Core\Child;
 /** How many questions a sitting has. Small children take long over few; a set is longer only in a look round. */
 final readonly class SetSize
 {
-    /** A question put to a child under four takes at least this long, in seconds: showing, waiting, looking at it together. */
+    /** A question put to a child under four takes at least this long, in seconds: showing, waiting, looking at it together; from four on half of that. */
     public const SECONDS_UNDER_FOUR = 60;
+    public const SECONDS = 30;
 
-    private function __construct(public int $fewest, public int $most, private int $leastSeconds = 0)
+    private function __construct(public int $fewest, public int $most, private int $leastSeconds)
     {
     }
 
@@ -19,8 +20,8 @@ final readonly class SetSize
     {
         return match (true) {
             $months < 4 * 12 => new self(3, 4, self::SECONDS_UNDER_FOUR),
-            $months < 6 * 12 => new self(4, 6),
-            default => new self(6, 8),
+            $months < 6 * 12 => new self(4, 6, self::SECONDS),
+            default => new self(6, 8, self::SECONDS),
         };
     }
 

@@ -40,7 +40,7 @@ final readonly class AllowedCheck
                 foreach ($setUp->sittings as $sitting) {
                     $isLittle = $learner->child->ageInMonths($request->date) < 48;
                     $seconds += $sitting->childId === $learner->child->id
-                        ? \count($sitting->questions) * max($isLittle ? 60 : 0, $setUp->activity->seconds)
+                        ? \count($sitting->questions) * max($isLittle ? 60 : 30, $setUp->activity->seconds)
                         : 0;
                 }
             }

@@ -60,8 +60,10 @@ final readonly class Length
         $size = $child->setSizeOn($this->request->date);
         $fitting = $size->fitting(($minutes - self::around($candidate->activity)) * 60, $candidate->activity->seconds);
 
-        // A look is a quick one, unless something else is learnt beside it.
-        return $candidate->isLook() && null === $candidate->second ? min($size->fewest, $fitting) : $fitting;
+        // A look is a quick one, unless something else is learnt beside it; and so is what goes on without things.
+        $isQuick = ($candidate->isLook() && null === $candidate->second);
+
+        return $isQuick ? min($size->fewest, $fitting) : $fitting;
     }
 
     /**
@@ -82,7 +84,8 @@ final readonly class Length
             foreach ($children as $child) {
                 $more = [$child->id => $counts[$child->id] + 1] + $counts;
                 $fits = $this->minutes($activity, $children, $more) <= $minutes;
-                $counts = $fits && $more[$child->id] <= $child->setSizeOn($this->request->date)->most ? $more : $counts;
+                $most = $child->setSizeOn($this->request->date)->most;
+                $counts = $fits && $more[$child->id] <= $most ? $more : $counts;
             }
         } while ($before !== $counts);
 

@@ -86,6 +86,7 @@ final class AskingTest extends TestCase
         $size = SetSize::atAge($months);
 
         self::assertSame([$fewest, $most, $short, $long], [$size->fewest, $size->most, $size->seconds(35), $size->seconds(60)]);
+        self::assertSame($months < 48 ? 60 : 30, $size->seconds(20), 'no question is put, thought over and looked at faster');
         self::assertSame(0, $size->fitting($fewest * $short - 1, 35));
         self::assertSame($fewest, $size->fitting($fewest * $short, 35));
         self::assertSame($most, $size->fitting(3600, 35));

@@ -251,7 +251,7 @@ final class PlannerTest extends TestCase
             foreach ($plan->setUps as $setUp) {
                 $asked = \count($setUp->sittings[0]->questions);
                 self::assertTrue($asked >= $fewest && $asked <= $most, $setUp->key.' asks '.$asked);
-                $seconds = $months < 48 ? max(60, $setUp->activity->seconds) : $setUp->activity->seconds;
+                $seconds = max($months < 48 ? 60 : 30, $setUp->activity->seconds);
                 $around = $setUp->activity->setUp + ($setUp->activity->needsNothing() ? 0 : 1);
                 self::assertSame((int) ceil($around + $asked * $seconds / 60), $setUp->span->minutes(), 'and lasts as long as they take, tidied up');
             }

@@ -12,7 +12,6 @@ import ThreadKnot from '@/kit/ThreadKnot.vue';
 import Wait from '@/kit/Wait.vue';
 import { longDay } from '@/kit/words';
 
-import AnyTime from './AnyTime.vue';
 import Bring from './Bring.vue';
 import { nowMinute, useChanges } from './changes';
 import DayThreads from './DayThreads.vue';
@@ -20,6 +19,7 @@ import SetUpCard from './SetUpCard.vue';
 import './sent';
 
 /** What opens on a press comes when it is wanted. */
+const AnyTime = defineAsyncComponent(() => import('./AnyTime.vue'));
 const ChangeDay = defineAsyncComponent(() => import('./ChangeDay.vue'));
 const CloseTheDay = defineAsyncComponent(() => import('./CloseTheDay.vue'));
 const DayPaper = defineAsyncComponent(() => import('./DayPaper.vue'));
@@ -58,7 +58,7 @@ function print() {
 }
 watch(open, () => changes.forget());
 
-/** What only paper shows comes once the screen has settled. */
+/** What has time, and what only paper shows, comes once the screen has settled. */
 const SETTLED_MS = 1500;
 const settled = ref(false);
 onMounted(() => setTimeout(() => (settled.value = true), SETTLED_MS));
@@ -257,7 +257,7 @@ useKeys({
                                 <li v-for="prop in day.make" :key="prop">{{ prop }}</li>
                             </ul>
                         </section>
-                        <AnyTime :moments="day.moments" @happened="changes.happened($event)" />
+                        <AnyTime v-if="settled" :moments="day.moments" @happened="changes.happened($event)" />
                         <Button v-if="day.goal.length" kind="quiet" @click="open = 'why'">Why this day?</Button>
                     </aside>
                 </div>
