@@ -34,7 +34,9 @@ final readonly class Shortfall
         if ([] === array_filter($this->request->windows, static fn (Span $window): bool => !$child->isAsleepDuring($window))) {
             return WhyLittle::Asleep;
         }
-        if ([] === $candidates) {
+        // Moments of daily life have their place beside the plan; at the table it is games that are wanted.
+        $games = array_filter($candidates, static fn (Candidate $candidate): bool => !$candidate->activity->isMoment());
+        if ([] === $candidates || ([] === $games && [] !== $this->request->things)) {
             return $isReady ? WhyLittle::NoGame : WhyLittle::NothingReady;
         }
         $own = [$child->id => $candidates];

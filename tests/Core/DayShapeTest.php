@@ -162,6 +162,7 @@ final class DayShapeTest extends TestCase
 
         $all = new Repertoire(array_fill_keys(array_keys(Make::catalogue()->activities), 2));
         self::assertNull($why(self::plan([new Span(540, 600)], [$maren], repertoire: $all)));
+        self::assertSame(WhyLittle::NoGame, $why(self::plan([new Span(540, 600)], [$maren], repertoire: $none)));
         self::assertSame(WhyLittle::NoTime, $why(self::plan([new Span(540, 542)], [$maren])));
         self::assertSame(WhyLittle::Asleep, $why(self::plan([new Span(540, 560)], [Make::child('Maren', 78, [new Span(530, 570)], 30)])));
         self::assertSame(WhyLittle::NotWorthIt, $why(self::plan([new Span(540, 550)], [$maren], most: 0)));
