@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pindle\Core\Planning;
 
 use Pindle\Core\Activity\Activity;
+use Pindle\Core\Calendar\Span;
 
 /**
  * What was planned before, as far as it can stay: at its own time if that is still free, else as early as can be; with its own questions while its
@@ -50,22 +51,37 @@ final readonly class Holding
             $span = $day->holds($held->span) && $day->allows($others, $children, $held->span, $held->part, $held->place, $held->activity)
                 ? $held->span
                 : $day->earliest($others, $children, $held->span->minutes(), $held->part, $held->place, $held->activity);
-            $again = null === $span ? null : $this->settingOut->setUp(
-                $request,
-                $held->activity,
-                $held->place,
-                $held->part,
-                $span,
-                $sittings,
-                $others,
-                $held->thingIds(),
-            );
+            $again = null === $span ? null : $this->again($request, $held, $span, $sittings, $others);
+            // What is asked adapts as far as what lies out serves it; else it is asked as it was.
+            if (null !== $span && $again?->thingIds() !== $held->thingIds()) {
+                $asBefore = array_map(static fn (Sitting $made): Sitting => self::asBefore($made, $held), $sittings);
+                $same = $this->again($request, $held, $span, $asBefore, $others);
+                $again = $same?->thingIds() === $held->thingIds() ? $same : $again;
+            }
             if (null !== $again) {
                 $stay[] = $again->named($held->key);
             }
         }
 
         return $stay;
+    }
+
+    /**
+     * @param non-empty-list<Sitting> $sittings
+     * @param list<SetUp>             $others
+     */
+    private function again(DayRequest $request, SetUp $held, Span $span, array $sittings, array $others): ?SetUp
+    {
+        return $this->settingOut->setUp($request, $held->activity, $held->place, $held->part, $span, $sittings, $others, $held->thingIds());
+    }
+
+    /** A sitting with the questions it had, where it is still about the same steps. */
+    private static function asBefore(Sitting $made, SetUp $held): Sitting
+    {
+        $was = $held->sittingOf($made->childId);
+        $steps = static fn (?Sitting $of): array => array_map(static fn (Course $course): string => $course->stepId, $of->courses ?? []);
+
+        return null !== $was && $steps($was) === $steps($made) ? $made->asking($was->questions) : $made;
     }
 
     /**

@@ -101,9 +101,21 @@ final readonly class LayOut
             + self::handiness($thing)
             // Among equals, the kind there is plenty of is the easiest to find.
             + min(1.0, $thing->amount / 100)
-            + (\in_array($thing->id, $before, true) ? self::LAY_OUT_BEFORE * (\count($before) - (int) array_search($thing->id, $before, true)) : 0.0);
+            + self::stays($thing, $before);
 
         return $this->rest($wanted, $safe, array_values(array_udiff($free, $safe, static fn (Thing $a, Thing $b): int => strcmp($a->id, $b->id))), [], $worth);
+    }
+
+    /**
+     * How much a thing counts for having lain there before, in its own colour.
+     *
+     * @param list<string> $before ids of things, in their order
+     */
+    private static function stays(Thing $thing, array $before): float
+    {
+        $at = 0 === $thing->colour ? array_search($thing->id, $before, true) : false;
+
+        return false === $at ? 0.0 : self::LAY_OUT_BEFORE * (\count($before) - $at);
     }
 
     /**

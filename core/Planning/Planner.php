@@ -85,7 +85,9 @@ final readonly class Planner
             $learners,
         ));
         // What the parent wants counts more than it is worth; it does not make all the rest worth less.
-        $worth = static fn (Candidate $of): float => $of->value() / (\in_array($of->activity->id, $request->wanted, true) ? Candidates::WANTED : 1.0);
+        $worth = static fn (Candidate $of): float => $of->value()
+            / (\in_array($of->activity->id, $request->wanted, true) ? Candidates::WANTED : 1.0)
+            / (\in_array($of->ranked->step->id, $of->learner->child->pins, true) ? max(1.0, $of->worth->push) : 1.0);
         $best = array_map(static fn (array $found): float => max(array_map($worth, $found)), $candidates);
 
         return new Prospects($learners, $ranked, $candidates, new Scale($best, $opens, $this->weights));
