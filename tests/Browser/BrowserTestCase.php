@@ -61,6 +61,9 @@ abstract class BrowserTestCase extends TestCase
     protected function atTheTable(): array
     {
         $this->server = new Server(self::TODAY, true);
+        // Where nothing is planned for one child alone there are always five minutes.
+        $eldest = $this->api('/today')['children'][0]['id'];
+        $this->post('/today/five-minutes', ['childId' => $eldest, 'at' => 1000]);
         foreach ($this->api('/today')['setUps'] as $setUp) {
             $table = $this->table($setUp['id']);
             if (1 === \count($setUp['sittings']) && \count($table['turns']) > 4 && [] === array_filter(array_column($table['turns'], 'isGuess'))) {

@@ -66,7 +66,10 @@ final class Chrome
     public function clickText(string $text, string $element = 'button'): void
     {
         $by = WebDriverBy::xpath(\sprintf('//%s[contains(normalize-space(.), "%s")]', $element, $text));
-        $this->driver->wait(10)->until(WebDriverExpectedCondition::elementToBeClickable($by))->click();
+        $element = $this->driver->wait(10)->until(WebDriverExpectedCondition::elementToBeClickable($by));
+        // What is fixed at the foot of a phone covers nothing that is in the middle.
+        $this->driver->executeScript('arguments[0].scrollIntoView({block: "center"})', [$element]);
+        $element->click();
     }
 
     public function type(string $css, string $text): void

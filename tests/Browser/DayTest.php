@@ -82,6 +82,7 @@ final class DayTest extends BrowserTestCase
             $this->chrome->click('[data-bring="'.$bring['window'].' '.$bring['thingId'].'"]');
             $this->until(fn (): bool => $this->api('/today')['bring'][0]['there']);
         }
+        $this->until(fn (): bool => [] !== $this->chrome->driver->findElements(WebDriverBy::cssSelector('[data-paper]')), 'The paper.');
         self::assertStringContainsString('For whoever steps in', (string) $this->chrome->driver->executeScript(
             'return document.querySelector("[data-paper]").textContent',
         ));
@@ -184,7 +185,7 @@ final class DayTest extends BrowserTestCase
     /** @param callable(): bool $is */
     private function until(callable $is, string $what = ''): void
     {
-        for ($time = 0; $time < 60; ++$time) {
+        for ($time = 0; $time < 80; ++$time) {
             if ($is()) {
                 $this->addToAssertionCount(1);
 

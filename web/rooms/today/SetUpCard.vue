@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { defineAsyncComponent, ref } from 'vue';
 import { RouterLink } from 'vue-router';
+import { Ellipsis } from '@lucide/vue';
 
 import type { Schemas } from '@/api/client';
 import Spindle from '@/kit/Spindle.vue';
@@ -11,14 +12,15 @@ import Picture from '@/scene/Picture.vue';
 import Cautions from '@/kit/Cautions.vue';
 
 import type { Changes } from './changes';
-import SetUpMenu from './SetUpMenu.vue';
 
 const RefusedDialog = defineAsyncComponent(() => import('./RefusedDialog.vue'));
+const SetUpMenu = defineAsyncComponent(() => import('./SetUpMenu.vue'));
 const SwapDialog = defineAsyncComponent(() => import('./SwapDialog.vue'));
 const TimeDialog = defineAsyncComponent(() => import('./TimeDialog.vue'));
 const WhyThis = defineAsyncComponent(() => import('./WhyThis.vue'));
 
 const why = ref<Schemas['SittingView'] | null>(null);
+const menu = ref(false);
 const asking = ref<'swap' | 'time' | 'refused' | null>(null);
 defineProps<{ setUp: Schemas['SetUpView']; number: number; day: Schemas['DayView']; changes: Changes | null }>();
 </script>
@@ -106,8 +108,19 @@ defineProps<{ setUp: Schemas['SetUpView']; number: number; day: Schemas['DayView
                 >
                     {{ setUp.state === 'done' ? 'Look back' : setUp.state === 'begun' ? 'Go on' : 'To the table' }}
                 </RouterLink>
+                <button
+                    v-if="changes && setUp.state === 'planned' && !menu"
+                    type="button"
+                    class="flex size-11 shrink-0 items-center justify-center rounded-lg border-2 border-hem bg-paper hover:bg-linen"
+                    aria-haspopup="menu"
+                    :aria-label="`Change ${setUp.name}`"
+                    :data-menu="setUp.id"
+                    @click="menu = true"
+                >
+                    <Ellipsis :size="22" aria-hidden="true" />
+                </button>
                 <SetUpMenu
-                    v-if="changes && setUp.state === 'planned'"
+                    v-if="changes && setUp.state === 'planned' && menu"
                     :set-up="setUp"
                     :day="day"
                     :changes="changes"

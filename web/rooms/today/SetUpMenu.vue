@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/vue';
 import { Ellipsis } from '@lucide/vue';
-import { computed } from 'vue';
+import { computed, onMounted, ref } from 'vue';
 
 import type { Schemas } from '@/api/client';
 
@@ -11,6 +11,10 @@ import type { Changes } from './changes';
 const props = defineProps<{ setUp: Schemas['SetUpView']; day: Schemas['DayView']; changes: Changes }>();
 defineEmits<{ swap: []; time: []; refused: [] }>();
 
+/** It is only there once it was pressed for: it opens at once. */
+const root = ref<{ $el: HTMLElement } | null>(null);
+onMounted(() => setTimeout(() => root.value?.$el.querySelector('button')?.click()));
+
 const STEP = 5;
 const joiners = computed(() =>
     props.day.children.filter((child) => !child.absent && !props.setUp.sittings.some((sitting) => sitting.childId === child.id)),
@@ -19,7 +23,7 @@ const item = 'flex min-h-11 w-full items-center rounded-lg px-3 text-left data-[
 </script>
 
 <template>
-    <Menu as="div" class="relative">
+    <Menu ref="root" as="div" class="relative">
         <MenuButton
             class="flex size-11 items-center justify-center rounded-lg border-2 border-hem bg-paper hover:bg-linen"
             :aria-label="`Change ${setUp.name}`"

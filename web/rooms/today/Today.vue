@@ -12,6 +12,7 @@ import ThreadKnot from '@/kit/ThreadKnot.vue';
 import Wait from '@/kit/Wait.vue';
 import { longDay } from '@/kit/words';
 
+import AnyTime from './AnyTime.vue';
 import Bring from './Bring.vue';
 import { nowMinute, useChanges } from './changes';
 import DayThreads from './DayThreads.vue';
@@ -19,7 +20,6 @@ import SetUpCard from './SetUpCard.vue';
 import './sent';
 
 /** What opens on a press comes when it is wanted. */
-const AnyTime = defineAsyncComponent(() => import('./AnyTime.vue'));
 const ChangeDay = defineAsyncComponent(() => import('./ChangeDay.vue'));
 const CloseTheDay = defineAsyncComponent(() => import('./CloseTheDay.vue'));
 const DayPaper = defineAsyncComponent(() => import('./DayPaper.vue'));
@@ -53,14 +53,17 @@ function go(days: number) {
     const to = new Date(Date.parse(day.value!.date) + days * DAY_MS).toISOString().slice(0, 10);
     void router.replace({ query: to === today.data.value?.date ? {} : { day: to } });
 }
+const settled = ref(false);
+const PAPER_MS = 400;
 function print() {
-    window.print();
+    const wait = settled.value ? 0 : PAPER_MS;
+    settled.value = true;
+    setTimeout(() => window.print(), wait);
 }
 watch(open, () => changes.forget());
 
-/** What has time, and what only paper shows, comes once the screen has settled. */
-const SETTLED_MS = 1500;
-const settled = ref(false);
+/** What only paper shows comes once the screen has settled, or when it is wanted. */
+const SETTLED_MS = 8000;
 onMounted(() => setTimeout(() => (settled.value = true), SETTLED_MS));
 
 /** On a phone what is now is in sight. */
@@ -257,7 +260,7 @@ useKeys({
                                 <li v-for="prop in day.make" :key="prop">{{ prop }}</li>
                             </ul>
                         </section>
-                        <AnyTime v-if="settled" :moments="day.moments" @happened="changes.happened($event)" />
+                        <AnyTime :moments="day.moments" @happened="changes.happened($event)" />
                         <Button v-if="day.goal.length" kind="quiet" @click="open = 'why'">Why this day?</Button>
                     </aside>
                 </div>
