@@ -109,7 +109,10 @@ final readonly class DayRequest
         return $this->but(['repertoire' => $repertoire]);
     }
 
-    /** @param array{held?: list<SetUp>, most?: int|null, things?: list<Thing>, windows?: list<Span>, wanted?: list<string>, repertoire?: Repertoire} $changed */
+    /**
+     * @param array{held?: list<SetUp>, most?: int|null, things?: list<Thing>, windows?: list<Span>, wanted?: list<string>,
+     *     repertoire?: Repertoire} $changed
+     */
     private function but(array $changed): self
     {
         return new self(
