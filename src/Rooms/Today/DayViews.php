@@ -28,6 +28,11 @@ use Pindle\Core\Planning\Stretch;
 /** Writes a stored day out for the screen. */
 final readonly class DayViews
 {
+    /** The terms of the goal, what is gained first. */
+    private const TERMS = [
+        'learning', 'together', 'opening', 'fair', 'share', 'layingOut', 'fetching', 'minutes', 'parent', 'new', 'repeats',
+    ];
+
     public function __construct(
         private Plans $plans,
         private Children $children,
@@ -151,7 +156,8 @@ final readonly class DayViews
     private function goal(DayEntity $day): array
     {
         $terms = [];
-        foreach ($day->goal ?? [] as $name => $value) {
+        foreach (self::TERMS as $name) {
+            $value = $day->goal[$name] ?? 0.0;
             if (abs($value) > 0.005) {
                 $terms[] = new GoalTermView($this->words->say('goal', $name), round($value, 2));
             }
