@@ -69,6 +69,18 @@ final class CandidatesTest extends TestCase
         self::assertEqualsWithDelta(1.0, $varied['book-cast'] / $varied['drop-count'], 1e-9, 'two are enough');
     }
 
+    public function test_what_is_worth_little_beside_the_best_is_no_sitting_unless_it_is_wanted(): void
+    {
+        $learner = self::learner(believed: 4);
+        $ranked = (new Candidates(Make::catalogue()))->ranked($learner, Make::day(0));
+        $part = static fn (Candidate $candidate): float => $candidate->ranked->value() / $ranked[0]->value();
+        $usual = array_map($part, Make::candidates($learner, Make::day(0), Place::cases()));
+        $wanted = array_map($part, Make::candidates($learner, Make::day(0), Place::cases(), held: array_keys(Make::catalogue()->activities)));
+
+        self::assertGreaterThanOrEqual(0.15, min([1.0, ...$usual]));
+        self::assertLessThan(0.15, min([1.0, ...$wanted]));
+    }
+
     public function test_what_is_held_is_a_candidate_however_far_down_it_stands(): void
     {
         $learner = self::learner(believed: 4);

@@ -25,7 +25,9 @@ use Pindle\Core\Planning\PlanCheck;
 use Pindle\Core\Planning\Planner;
 use Pindle\Core\Planning\Problem;
 use Pindle\Core\Planning\Repertoire;
+use Pindle\Core\Planning\SettingOut;
 use Pindle\Core\Planning\SetUp;
+use Pindle\Core\Planning\Shortfall;
 use Pindle\Core\Planning\Sitting;
 use Pindle\Core\Planning\WhyLittle;
 use Pindle\Tests\Make;
@@ -169,6 +171,20 @@ final class DayShapeTest extends TestCase
         $away = new Block(ParentState::Away, new Span(500, 600));
         self::assertSame(WhyLittle::NoTime, $why(self::plan([new Span(540, 560)], [$maren], blocks: [$away])));
         self::assertSame(WhyLittle::NothingReady, $why(self::plan([new Span(540, 560)], [$maren], ready: false)));
+    }
+
+    public function test_less_than_half_of_the_minutes_is_little(): void
+    {
+        $request = self::request([new Span(540, 600)], [Make::child('Maren', 78, minutes: 30)], false, Place::cases(), [], new Repertoire());
+        $shortfall = new Shortfall($request, Day::of($request), new SettingOut(Make::map(), Make::catalogue(), Make::cautions()));
+        $sat = static fn (int $minutes): ?WhyLittle => $shortfall->of(
+            $request->learners[0],
+            [],
+            true,
+            [self::laidOut('fetch-me', 540, 540 + $minutes, 'maren')],
+        );
+
+        self::assertSame([WhyLittle::NoGame, null], [$sat(14), $sat(15)]);
     }
 
     public function test_the_check_notices_what_the_day_does_not_allow(): void
