@@ -326,6 +326,11 @@ final class ChangesTest extends ApiTestCase
         $plan = $this->ask('POST', '/today/plan?day='.$tomorrow, []);
         self::assertSame([$tomorrow, true, false], [$plan['date'], $plan['planned'], $plan['isToday']]);
         self::assertNotSame([], $plan['setUps']);
+        if (isset($plan['bring'][0])) {
+            $tick = ['window' => $plan['bring'][0]['window'], 'thingId' => $plan['bring'][0]['thingId'], 'there' => true, 'day' => $tomorrow];
+            self::assertTrue($this->ask('POST', '/today/gathered', $tick)['bring'][0]['there'], 'made ready the evening before');
+        }
+        $this->refuse(404, 'setUpId', 'POST', '/today/set-ups/gone/swap', ['version' => $this->ask('GET', '/today')['version'], 'activityId' => 'fetch-me']);
         self::assertSame([], $this->ask('GET', '/today?day=2026-01-05')['setUps']);
         foreach (['1999-01-01', 'soon', '2099-01-01'] as $wrong) {
             $this->refuse(422, 'day', 'GET', '/today?day='.$wrong);

@@ -198,7 +198,7 @@ export const useDayChange = (then: (day: Schemas['DayView']) => void) =>
         'plan',
         (change: () => Promise<Schemas['DayView']>) => change(),
         (day) => {
-            cache.setQueryData(keys.today, day);
+            cache.setQueryData(day.isToday ? keys.today : ['today', day.date], day);
             then(day);
         },
     );

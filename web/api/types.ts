@@ -1657,6 +1657,11 @@ export interface components {
             window: number;
             thingId: string;
             there: boolean;
+            /**
+             * Another day than today, as written: what is made ready the evening before.
+             * @default null
+             */
+            day?: string | null;
         };
         DayInput: {
             /** @default null */

@@ -296,9 +296,10 @@ final readonly class ChangeController
     #[OA\Response(response: 200, description: 'Today', content: new OA\JsonContent(ref: new Model(type: DayView::class)))]
     public function gathered(#[MapRequestPayload] GatherInput $input): JsonResponse
     {
-        $this->unplanned->gather($this->today(), $input->window, $input->thingId, $input->there);
+        $date = null === $input->day ? $this->today() : LocalDate::parse($input->day);
+        $this->unplanned->gather($date, $input->window, $input->thingId, $input->there);
 
-        return $this->day($this->planning->fresh($this->today()));
+        return $this->day($this->planning->fresh($date));
     }
 
     #[Route('/undo', name: 'today_undo', methods: ['POST'], defaults: Who::TABLE)]

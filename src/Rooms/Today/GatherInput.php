@@ -15,6 +15,10 @@ final readonly class GatherInput
         #[Assert\Length(min: 1, max: 36)]
         public string $thingId,
         public bool $there,
+        /** Another day than today, as written: what is made ready the evening before. */
+        #[Assert\NotBlank(message: 'A day is written as 2026-03-01.', allowNull: true)]
+        #[Assert\Date(message: 'A day is written as 2026-03-01.')]
+        public ?string $day = null,
     ) {
     }
 }

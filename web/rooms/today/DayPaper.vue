@@ -31,7 +31,7 @@ const marks = Object.values(closingMarks);
             </p>
         </article>
         <p v-for="moment in day.moments" :key="moment.childId + moment.activityId">
-            ○ Any time, {{ moment.childName }}: {{ moment.name }}: {{ moment.say }}
+            ○ Any time, {{ moment.childName }}: {{ moment.name }}{{ /[?!.]$/.test(moment.name) ? '' : ':' }} {{ moment.say }}
         </p>
         <aside class="mt-4 break-inside-avoid border-2 border-dashed border-black p-3">
             <p class="font-bold">For whoever steps in</p>

@@ -8,7 +8,11 @@ import { clock } from '@/kit/words';
 
 /** The day as threads across a table: one a child, and the parent's that goes to whoever needs it. */
 const props = defineProps<{ day: Schemas['DayView'] }>();
-const emit = defineEmits<{ open: [setUpId: string]; move: [setUpId: string, start: number] }>();
+const emit = defineEmits<{
+    open: [setUpId: string];
+    move: [setUpId: string, start: number];
+    block: [block: Schemas['BlockView'], start: number];
+}>();
 
 const WIDTH = 1000;
 const LEFT = 96;
@@ -154,6 +158,25 @@ function drop(stretch: Schemas['StretchView']) {
         emit('open', stretch.setUpId);
     }
 }
+/** A time when you have less to give is moved in the same way. */
+function blockKey(event: KeyboardEvent, block: Schemas['BlockView']) {
+    const by = event.key === 'ArrowLeft' ? -STEP : event.key === 'ArrowRight' ? STEP : 0;
+    if (by) {
+        event.preventDefault();
+        emit('block', block, Math.max(0, block.start + by));
+    }
+}
+function blockDrag(event: PointerEvent, block: Schemas['BlockView']) {
+    dragged.value = { id: block.state, from: event.clientX, minutes: 0 };
+    (event.currentTarget as Element).setPointerCapture(event.pointerId);
+}
+function blockDrop(block: Schemas['BlockView']) {
+    const by = dragged.value?.minutes ?? 0;
+    dragged.value = null;
+    if (by) {
+        emit('block', block, Math.max(0, block.start + by));
+    }
+}
 const shift = (setUpId: string | null | undefined) =>
     dragged.value && dragged.value.id === setUpId ? dragged.value.minutes * (boards.value[0]?.scale ?? 1) : 0;
 const doneState = (setUpId: string | null | undefined) => props.day.setUps.find((one) => one.id === setUpId)?.state;
@@ -208,7 +231,20 @@ const onLap = computed(() => props.day.children.some((child) => child.stretches.
                 stroke-width="2.5"
                 :transform="`translate(${shift(cloth.id)} 0)`"
             />
-            <g v-for="block in day.blocks" :key="block.state + block.start">
+            <g
+                v-for="block in day.blocks"
+                :key="block.state + block.start"
+                tabindex="0"
+                role="button"
+                class="cursor-grab touch-none"
+                :aria-label="`You: ${blockWords[block.state]}, ${clock(block.start)} to ${clock(block.end)}; arrow keys move it`"
+                :transform="`translate(${shift(block.state)} 0)`"
+                @keydown="blockKey($event, block)"
+                @pointerdown="blockDrag($event, block)"
+                @pointermove="dragOn"
+                @pointerup="blockDrop(block)"
+                @pointercancel="dragged = null"
+            >
                 <template v-if="boardOf(block.start) ?? boardOf(block.end)">
                     <rect
                         :x="x(Math.max(block.start, (boardOf(block.start) ?? boardOf(block.end))!.start))"

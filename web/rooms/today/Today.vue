@@ -219,6 +219,7 @@ useKeys({
                     class="mb-5 hidden sm:block"
                     @open="router.push({ name: 'table', params: { setUpId: $event } })"
                     @move="(id, start) => day?.isToday && changes.move(id, start)"
+                    @block="(block, start) => day?.isToday && changes.less(block.state, start, block.end - block.start)"
                 />
                 <div class="grid gap-5 lg:grid-cols-[1fr_17rem]">
                     <section aria-label="Activities" class="road space-y-4">
@@ -253,7 +254,7 @@ useKeys({
                         </template>
                     </section>
                     <aside class="space-y-5">
-                        <Bring :day="day" @tick="changes.gather($event)" />
+                        <Bring :day="day" @tick="changes.gather($event, day)" />
                         <section v-if="day.make.length" class="rounded-2xl border border-hem bg-paper p-4">
                             <h2 class="mb-2">Have ready</h2>
                             <ul class="list-disc space-y-1 pl-5">

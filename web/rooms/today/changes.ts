@@ -130,11 +130,16 @@ export function useChanges(day: () => Day | undefined) {
                     }),
                 ),
             ),
-        gather: (bring: Schemas['BringView']) =>
+        gather: (bring: Schemas['BringView'], on: Day) =>
             make('a thing is there', () =>
                 ask(
                     client.POST('/api/today/gathered', {
-                        body: { window: bring.window, thingId: bring.thingId, there: !bring.there },
+                        body: {
+                            window: bring.window,
+                            thingId: bring.thingId,
+                            there: !bring.there,
+                            day: on.isToday ? null : on.date,
+                        },
                     }),
                 ),
             ),
