@@ -98,16 +98,27 @@ final readonly class Catalogue
      */
     public function narrow(SkillMap $map): SkillMap
     {
+        $serving = [];
+        foreach ($this->activities as $activity) {
+            foreach (array_keys($activity->serves) as $skillId) {
+                $serving[$skillId][] = $activity;
+            }
+        }
         $shown = $same = [];
         foreach ($map->steps as $step) {
-            $ways = array_filter($this->activities, static fn (Activity $activity): bool => [] !== array_filter(
-                [] === $step->forms ? [null] : $step->forms,
-                static fn (?Form $form): bool => $activity->shows($step, $form),
-            ));
+            $ways = $forms = [];
+            foreach ([] === $step->forms ? [null] : $step->forms as $form) {
+                foreach ($serving[$step->skill->id] ?? [] as $activity) {
+                    if ($activity->shows($step, $form)) {
+                        $ways[$activity->id] = $activity;
+                        $forms[$form->value ?? ''] = $form;
+                    }
+                }
+            }
             if (1 === \count($ways) && [] === reset($ways)->roles) {
                 $same[] = $step->id;
             }
-            $shown[$step->id] = array_values(array_filter($step->forms, fn (Form $form): bool => [] !== $this->showing($step, $form)));
+            $shown[$step->id] = array_values(array_filter($forms));
         }
 
         return $map->showing($shown, $same);
