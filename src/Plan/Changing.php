@@ -14,6 +14,7 @@ use Pindle\Core\Planning\Planner;
 use Pindle\Core\Planning\Rearranging;
 use Pindle\Core\Planning\SetUp;
 use Pindle\Core\Planning\Swap;
+use Pindle\Core\Planning\Windows;
 
 /**
  * Changes a planned day as its parent asks. Each change is for the day as the parent saw it: one for a day that others have changed meanwhile is
@@ -179,7 +180,7 @@ final readonly class Changing
     public function pile(LocalDate $date, int $version, Span $when, ?string $thingId): DayEntity
     {
         return $this->change($date, $version, Verb::Pile, static function (DayEntity $day) use ($when): void {
-            $day->windows = self::with($day->windows, $when);
+            $day->allow(Windows::with($day->spans(), $when));
         }, function (DayEntity $day, array $all) use ($when, $thingId): array {
             $planned = Requests::planned($all);
             $pile = $this->rearranging->pile($this->requests->of($day, $all, []), $when, $thingId)
@@ -275,27 +276,5 @@ final readonly class Changing
     private static function without(array $setUps, SetUp $one): array
     {
         return array_values(array_filter($setUps, static fn (SetUp $other): bool => $other !== $one));
-    }
-
-    /**
-     * @param list<array{int, int}> $windows
-     *
-     * @return list<array{int, int}> with one more, what overlaps it made one with it
-     */
-    private static function with(array $windows, Span $one): array
-    {
-        [$from, $to] = [$one->start, $one->end];
-        $apart = [];
-        foreach ($windows as $window) {
-            if ($window[1] < $from || $window[0] > $to) {
-                $apart[] = $window;
-            } else {
-                [$from, $to] = [min($from, $window[0]), max($to, $window[1])];
-            }
-        }
-        $all = [...$apart, [$from, $to]];
-        usort($all, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
-
-        return $all;
     }
 }

@@ -116,6 +116,12 @@ class DayEntity implements Readable
         return array_map(static fn (array $window): Span => new Span($window[0], $window[1]), $this->windows);
     }
 
+    /** @param list<Span> $windows when the parent can be there */
+    public function allow(array $windows): void
+    {
+        $this->windows = array_map(static fn (Span $window): array => [$window->start, $window->end], $windows);
+    }
+
     /** @return list<Block> */
     public function parentBlocks(): array
     {

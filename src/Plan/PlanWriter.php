@@ -99,6 +99,33 @@ final readonly class PlanWriter
         );
     }
 
+    /**
+     * A set-up that was not in the plan, to begin at once: it and its questions get ids.
+     *
+     * @param bool $held whether it stays when the day is planned again before it is begun
+     *
+     * @return string its id
+     */
+    public function layOut(SetUp $setUp, LocalDate $date, bool $held = false): string
+    {
+        $id = static fn (): string => Uuid::v7()->toRfc4122();
+        $named = static fn (Sitting $sitting): Sitting => $sitting->asking(array_map(
+            static fn (Question $question): Question => $question->named($id()),
+            $sitting->questions,
+        ));
+        $sittings = [];
+        foreach ($setUp->childIds() as $childId) {
+            $sittings[$childId] = $id();
+        }
+        $own = $id();
+        $this->keepWhole($setUp->sitting(array_map($named, $setUp->sittings)), $date, $own, $sittings);
+        if ($held) {
+            $this->entities->getConnection()->executeStatement('UPDATE set_up SET held = 1 WHERE id = ?', [$own]);
+        }
+
+        return $own;
+    }
+
     /** @param array<string, string> $ids key in the plan => id */
     private function takeDay(DayEntity $day, DayPlan $plan, array $ids): bool
     {

@@ -9,6 +9,7 @@ use Pindle\App\Platform\Clock;
 use Pindle\App\Platform\Database\Rows;
 use Pindle\App\Platform\Database\Transactions;
 use Pindle\App\Platform\Http\Refusal;
+use Pindle\App\Record\Evidence;
 use Pindle\Core\Calendar\LocalDate;
 
 /**
@@ -22,7 +23,7 @@ final readonly class Undo
     /** Changes are kept so many days. */
     private const KEPT_DAYS = 14;
 
-    public function __construct(private EntityManagerInterface $entities, private Transactions $transactions, private Clock $clock)
+    public function __construct(private EntityManagerInterface $entities, private Transactions $transactions, private Evidence $evidence, private Clock $clock)
     {
     }
 
@@ -86,11 +87,7 @@ final readonly class Undo
             /** @var array{day: list<Row>, set_up: list<Row>, sitting: list<Row>} $before */
             $before = $last->before;
             // What was begun or done meanwhile stays as it is.
-            $touched = $connection->fetchFirstColumn(
-                "SELECT u.id FROM set_up u WHERE u.date = ? AND (u.state = 'done' OR EXISTS"
-                .' (SELECT 1 FROM sitting s JOIN attempt a ON a.sitting_id = s.id WHERE s.set_up_id = u.id))',
-                [$date->toString()],
-            );
+            $touched = $this->touched($date);
             $connection->executeStatement("UPDATE set_up SET state = 'dropped' WHERE date = ? AND state = 'planned'", [$date->toString()]);
             foreach ($touched as $id) {
                 $connection->executeStatement("UPDATE set_up SET state = 'planned' WHERE id = ? AND state = 'dropped'", [$id]);
@@ -115,5 +112,19 @@ final readonly class Undo
             $connection->executeStatement('DELETE FROM day_change WHERE id = ?', [$last->id]);
         });
         $this->entities->clear();
+    }
+
+    /** @return list<string> ids of the set-ups of a day that are done, or have something seen in them */
+    private function touched(LocalDate $date): array
+    {
+        /** @var list<array{set_up: string, sitting: string, state: string}> $rows */
+        $rows = $this->entities->getConnection()->fetchAllAssociative(
+            'SELECT u.id AS set_up, s.id AS sitting, u.state AS state FROM set_up u JOIN sitting s ON s.set_up_id = u.id WHERE u.date = ?',
+            [$date->toString()],
+        );
+        $begun = $this->evidence->begun(array_column($rows, 'sitting'));
+        $isTouched = static fn (array $row): bool => SetUpState::Done->value === $row['state'] || isset($begun[$row['sitting']]);
+
+        return array_values(array_unique(array_column(array_filter($rows, $isTouched), 'set_up')));
     }
 }

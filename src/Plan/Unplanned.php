@@ -14,7 +14,6 @@ use Pindle\Core\Calendar\Span;
 use Pindle\Core\Evidence\ClosingMark;
 use Pindle\Core\Planning\Rearranging;
 use Pindle\Core\Planning\SetUp;
-use Pindle\Core\Planning\Sitting;
 use Pindle\Core\Thing\Thing;
 use Symfony\Component\Uid\Uuid;
 
@@ -58,7 +57,7 @@ final readonly class Unplanned
         $setUp = $this->rearranging->now($request->withThings($there), $childId, $from, array_values($brought))
             ?? throw Refusal::invalid('childId', 'Nothing comes to mind that needs no fetching. Count the stairs, sing, or have a cuddle.');
 
-        return $this->store($setUp, $date, true);
+        return $this->writer->layOut($setUp, $date, true);
     }
 
     /**
@@ -78,7 +77,7 @@ final readonly class Unplanned
         }
         $setUp = $this->setUpOf($date, $activityId, [$childId], $now);
         $this->transactions->run(function () use ($date, $day, $nth, $setUp): void {
-            $id = $this->store($setUp, $date, false);
+            $id = $this->writer->layOut($setUp, $date);
             $moments = $day->moments;
             $moments[$nth]['done'] = $id;
             $this->entities->getConnection()->executeStatement('UPDATE day SET moments = ? WHERE date = ?', [
@@ -102,7 +101,7 @@ final readonly class Unplanned
         $setUp = $this->setUpOf($date, $activityId, array_keys($marks), $start);
 
         return $this->transactions->run(function () use ($date, $setUp, $marks, $deviceId): string {
-            $id = $this->store($setUp, $date, false);
+            $id = $this->writer->layOut($setUp, $date);
             foreach ($this->plans->setUp($id)->sittings ?? [] as $childId => $sitting) {
                 $mark = $marks[$childId] ?? null;
                 if (null !== $mark) {
@@ -119,6 +118,8 @@ final readonly class Unplanned
      * Something else was done that no activity stands for: kept in the parent's words, and evidence for nothing.
      *
      * @param array<string, ClosingMark|null> $marks child id => mark
+     *
+     * @throws Refusal 409 when there is no day to keep it in
      */
     public function inWords(LocalDate $date, string $words, array $marks): void
     {
@@ -127,10 +128,13 @@ final readonly class Unplanned
             array_keys($marks),
             $marks,
         )];
-        $this->entities->getConnection()->executeStatement("UPDATE day SET otherwise = json_insert(otherwise, '$[#]', json(?)) WHERE date = ?", [
+        $kept = $this->entities->getConnection()->executeStatement("UPDATE day SET otherwise = json_insert(otherwise, '$[#]', json(?)) WHERE date = ?", [
             json_encode($told, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE),
             $date->toString(),
         ]);
+        if (0 === $kept) {
+            throw Refusal::conflict('words', 'Today is not planned yet. Plan it first; then this has a day to stand in.');
+        }
         $this->entities->clear();
     }
 
@@ -159,25 +163,5 @@ final readonly class Unplanned
     {
         $stored = $this->plans->setUp($id) ?? throw new \LogicException('What was just stored is there.');
         $this->finishing->finish($stored, Ending::Done);
-    }
-
-    private function store(SetUp $setUp, LocalDate $date, bool $held): string
-    {
-        $id = Uuid::v7()->toRfc4122();
-        $sittings = [];
-        foreach ($setUp->sittings as $sitting) {
-            $sittings[$sitting->childId] = Uuid::v7()->toRfc4122();
-        }
-        $this->writer->keepWhole($setUp->sitting(array_map(self::named(...), $setUp->sittings)), $date, $id, $sittings);
-        if ($held) {
-            $this->entities->getConnection()->executeStatement('UPDATE set_up SET held = 1 WHERE id = ?', [$id]);
-        }
-
-        return $id;
-    }
-
-    private static function named(Sitting $sitting): Sitting
-    {
-        return $sitting->asking(array_map(static fn ($question) => $question->named(Uuid::v7()->toRfc4122()), $sitting->questions));
     }
 }

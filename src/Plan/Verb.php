@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace Pindle\App\Plan;
 
-/** What a parent does to a planned day. */
+/** What a parent does to a planned day that can be taken back. */
 enum Verb: string
 {
-    case Plan = 'plan';
     case Allow = 'allow';
     case Swap = 'swap';
     case Hold = 'hold';
@@ -25,10 +24,5 @@ enum Verb: string
     case Back = 'back';
     case Later = 'later';
     case ArmsFull = 'arms-full';
-    case Refused = 'refused';
-    case LowWeek = 'low-week';
-    case SomethingElse = 'something-else';
-    case FiveMinutes = 'five-minutes';
     case TakeBack = 'take-back';
-    case Happened = 'happened';
 }

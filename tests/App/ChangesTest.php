@@ -56,6 +56,32 @@ final class ChangesTest extends ApiTestCase
         $this->refuse(409, 'version', 'POST', '/today/undo', ['version' => $back['version']]);
     }
 
+    public function test_what_was_marked_meanwhile_stays_when_the_change_is_taken_back(): void
+    {
+        $day = $this->threeAtTheTable();
+        $one = self::withThings($day)[0];
+        $swap = $this->ask('GET', '/today/set-ups/'.$one['id'].'/swaps')['swaps'][0];
+        $after = $this->ask('POST', '/today/set-ups/'.$one['id'].'/swap', ['version' => $day['version'], 'activityId' => $swap['activityId']]);
+        $new = array_values(array_filter($after['setUps'], static fn (array $of): bool => $of['activityId'] === $swap['activityId']))[0];
+        $this->ask('POST', '/table/'.$new['id'].'/closing', [
+            'id' => '0195a000-0000-4000-8000-0000000000cc',
+            'sittingId' => $new['sittings'][0]['id'],
+            'deviceId' => '0195a000-0000-4000-8000-00000000dddd',
+            'at' => 1000 * time(),
+            'mark' => 'all-alone',
+        ]);
+        $this->ask('POST', '/today/undo', ['version' => $this->ask('GET', '/today')['version']]);
+
+        self::assertSame('begun', array_column($this->ask('GET', '/today')['setUps'], 'state', 'id')[$new['id']] ?? 'gone');
+    }
+
+    public function test_words_for_a_day_without_a_plan_are_not_swallowed(): void
+    {
+        $child = $this->addChild('Wim', '2020-06-01');
+        $body = ['at' => 600, 'deviceId' => '0195a000-0000-4000-8000-00000000dddd', 'children' => [['childId' => $child]]];
+        $this->refuse(409, 'words', 'POST', '/today/something-else', $body + ['words' => 'Counted ducks']);
+    }
+
     public function test_a_change_of_a_day_that_another_device_has_changed_is_refused_and_nothing_happens(): void
     {
         $day = $this->threeAtTheTable();

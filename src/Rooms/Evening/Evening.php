@@ -33,7 +33,6 @@ use Pindle\Core\Planning\DayRequest;
 use Pindle\Core\Planning\FirstActivity;
 use Pindle\Core\Planning\Learner;
 use Pindle\Core\Planning\SetUp;
-use Pindle\Core\Question\Question;
 use Pindle\Core\Skill\SkillMap;
 use Pindle\Core\Skill\Step;
 use Pindle\Core\Thing\Thing;
@@ -278,20 +277,12 @@ final readonly class Evening
         $evening->forDay = $day->toString();
         if (Take::Now === $take) {
             // What is on the screen is what lies on the table; its own end says what follows.
-            $this->layOut($offer, $day);
+            $this->writer->layOut($offer, $day);
             $evening->screen = Screen::Over;
         } else {
             $this->planning->use($day, $offer->activity->id);
             $evening->screen = Screen::Done;
         }
-    }
-
-    private function layOut(SetUp $offer, LocalDate $day): void
-    {
-        $id = static fn (): string => Uuid::v7()->toRfc4122();
-        $sitting = $offer->sittings[0];
-        $asked = $sitting->asking(array_map(static fn (Question $question): Question => $question->named($id()), $sitting->questions));
-        $this->writer->keepWhole($offer->sitting([$asked]), $day, $id(), [$sitting->childId => $id()]);
     }
 
     private function morning(EveningEntity $evening, MorningMark $mark): void

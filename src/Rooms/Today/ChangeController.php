@@ -24,6 +24,7 @@ use Pindle\App\Platform\Http\Refusal;
 use Pindle\App\Platform\Lock\Who;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Calendar\Span;
+use Pindle\Core\Planning\Windows;
 use Pindle\Core\Thing\Thing;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
@@ -34,9 +35,6 @@ use Symfony\Component\Routing\Attribute\Route;
 #[OA\Tag('Today')]
 final readonly class ChangeController
 {
-    /** What a short day comes to. */
-    private const TWENTY = 20;
-
     public function __construct(
         private Changing $changing,
         private Planning $planning,
@@ -128,12 +126,12 @@ final readonly class ChangeController
     #[OA\Response(response: 200, description: 'Twenty minutes: a turn for everyone', content: new OA\JsonContent(ref: new Model(type: DayView::class)))]
     public function twenty(#[MapRequestPayload] NowInput $input): JsonResponse
     {
-        $from = min($input->at, 1440 - self::TWENTY);
+        $short = Windows::short($input->at);
 
-        $was = $this->was($from);
+        $was = $this->was($short->start);
 
-        return $this->ask($input->version, Verb::Twenty, static function (DayEntity $day) use ($from, $was): void {
-            $day->windows = [...$was, [$from, $from + self::TWENTY]];
+        return $this->ask($input->version, Verb::Twenty, static function (DayEntity $day) use ($short, $was): void {
+            $day->allow([...$was, $short]);
         }, Fill::Anew);
     }
 
@@ -144,7 +142,7 @@ final readonly class ChangeController
         $was = $this->was($input->at);
 
         return $this->ask($input->version, Verb::Later, static function (DayEntity $day) use ($input, $was): void {
-            $day->windows = [...$was, ...self::startingAt($day->windows, $input->at)];
+            $day->allow([...$was, ...Windows::from($day->spans(), $input->at)]);
         }, Fill::Nothing);
     }
 
@@ -212,17 +210,13 @@ final readonly class ChangeController
     {
         $day = $this->plans->day($this->today());
         $child = $this->children->child($id, $this->today());
-        $rests = array_map(static fn (Span $rest): array => [$rest->start, $rest->end], $child->rests);
-        $rests = $day->asleep[$id] ?? $rests;
-        $sleeps = array_filter($rests, static fn (array $rest): bool => $rest[0] <= $input->at && $input->at < $rest[1]);
-        if ([] === $sleeps) {
-            throw Refusal::invalid('id', \sprintf('%s is not asleep at that time.', $child->name));
-        }
+        $own = $day->asleep[$id] ?? null;
+        $rests = null === $own ? $child->rests : array_map(static fn (array $rest): Span => new Span($rest[0], $rest[1]), $own);
+        $left = Windows::cut($rests, $input->at) ?? throw Refusal::invalid('id', \sprintf('%s is not asleep at that time.', $child->name));
         // What to do comes first, from what lies there alone.
         $atTable = $this->told->woken($child, $this->plans->setUps($this->today()), $day, $input->at);
-        $this->changing->ask($this->today(), $input->version, Verb::Woke, static function (DayEntity $day) use ($id, $rests, $input): void {
-            $left = array_map(static fn (array $rest): array => [$rest[0], $rest[0] <= $input->at ? min($rest[1], $input->at) : $rest[1]], $rests);
-            $day->asleep[$id] = array_values(array_filter($left, static fn (array $rest): bool => $rest[1] > $rest[0]));
+        $this->changing->ask($this->today(), $input->version, Verb::Woke, static function (DayEntity $day) use ($id, $left): void {
+            $day->asleep[$id] = array_map(static fn (Span $rest): array => [$rest->start, $rest->end], $left);
         }, Fill::Nothing);
 
         return new JsonResponse(new WokeView($atTable, $this->views->of($this->plans->day($this->today()))));
@@ -339,7 +333,7 @@ final readonly class ChangeController
         return $this->clock->today();
     }
 
-    /** @return list<array{int, int}> times at the table before now in which something was begun or done, as far as that went */
+    /** @return list<Span> times at the table before now in which something was begun or done, as far as that went */
     private function was(int $now): array
     {
         $was = [];
@@ -349,37 +343,10 @@ final readonly class ChangeController
                 $end = $stored->isKept() && $window->holds($stored->setUp->span) ? max($end, $stored->setUp->span->end) : $end;
             }
             if ($end > 0) {
-                $was[] = [$window->start, max($window->start + 1, min($end, $now))];
+                $was[] = new Span($window->start, max($window->start + 1, min($end, $now)));
             }
         }
 
-        return array_values(array_filter($was, static fn (array $window): bool => $window[1] <= $now));
-    }
-
-    /**
-     * The first time that is not over begins now and is as long as it was to be; what comes after it gives way as far as it must.
-     *
-     * @param list<array{int, int}> $windows
-     *
-     * @return list<array{int, int}>
-     */
-    private static function startingAt(array $windows, int $now): array
-    {
-        $later = [];
-        $from = $now;
-        foreach ($windows as [$start, $end]) {
-            $minutes = $end - $start;
-            $begins = max($start, $from);
-            if ($end <= $now || $begins >= 1440) {
-                continue;
-            }
-            $ends = min(1440, [] === $later && $start < $now ? $begins + $minutes : max($end, $begins));
-            if ($ends > $begins) {
-                $later[] = [$begins, $ends];
-                $from = $ends;
-            }
-        }
-
-        return [] === $later ? [[min($now, 1440 - self::TWENTY), min($now, 1440 - self::TWENTY) + self::TWENTY]] : $later;
+        return array_values(array_filter($was, static fn (Span $window): bool => $window->end <= $now));
     }
 }
