@@ -38,6 +38,14 @@ final class ContentFiles
         return $this->all ??= $this->read();
     }
 
+    /** Something that changes whenever a file does. */
+    public function version(): string
+    {
+        $this->all();
+
+        return (string) filemtime($this->compiled()).filesize($this->compiled());
+    }
+
     /**
      * One file by its name below content/ without ".yaml".
      *
@@ -91,7 +99,7 @@ final class ContentFiles
      */
     private function read(): array
     {
-        $cache = new ConfigCache($this->cacheDir.'/content.php', true);
+        $cache = new ConfigCache($this->compiled(), true);
         if (!$cache->isFresh()) {
             $all = [];
             $resources = [new GlobResource($this->contentDir, '/**.yaml', true)];
@@ -113,5 +121,10 @@ final class ContentFiles
         }
 
         return require $cache->getPath();
+    }
+
+    private function compiled(): string
+    {
+        return $this->cacheDir.'/content.php';
     }
 }

@@ -12,6 +12,7 @@ use Pindle\App\Content\ActivityFile;
 use Pindle\App\Content\ActivityWords;
 use Pindle\App\Content\BrokenContent;
 use Pindle\App\Content\CautionFile;
+use Pindle\App\Content\ContentFiles;
 use Pindle\App\Content\SkillFile;
 use Pindle\App\Platform\Database\RowTried;
 use Pindle\App\Platform\Http\Refusal;
@@ -21,6 +22,7 @@ use Pindle\Core\Caution\Cautions;
 use Pindle\Core\Caution\Rule;
 use Pindle\Core\Caution\Severity;
 use Pindle\Core\Skill\SkillMap;
+use Psr\Cache\CacheItemPoolInterface;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 
 /** The activities that ship with Pindle and the household's own, as one catalogue. */
@@ -36,14 +38,9 @@ final class Activities
     public const MOST = 200;
 
     /** @var array<string, array<array-key, mixed>>|null id => as it is written */
-    private ?array $data = null;
+    private ?array $own = null;
 
-    private ?Catalogue $catalogue = null;
-
-    private ?SkillMap $map = null;
-
-    /** @var list<string> */
-    private array $broken = [];
+    private ?Composed $composed = null;
 
     public function __construct(
         private readonly ActivityFile $file,
@@ -52,37 +49,60 @@ final class Activities
         private readonly Changes $changes,
         private readonly Cautions $cautions,
         private readonly CautionFile $cautionFile,
+        private readonly ContentFiles $files,
+        private readonly CacheItemPoolInterface $cache,
     ) {
     }
 
     /** @throws BrokenContent when a shipped activity is broken; own ones that are, are left out */
     public function catalogue(): Catalogue
     {
-        if (null === $this->catalogue) {
-            $activities = $this->broken = [];
-            foreach ($this->all() as $id => $data) {
-                try {
-                    $activity = $this->file->read($id, $data);
-                    $activities[] = self::isOwn($id) ? $this->caring($activity, $data) : $activity;
-                    $this->file->words($id, $data);
-                } catch (BrokenContent $e) {
-                    if (!self::isOwn($id)) {
-                        throw $e;
-                    }
-                    $this->broken[] = \sprintf('%s: %s: %s', \is_string($data['name'] ?? null) ? $data['name'] : $id, $e->place, $e->reason);
-                    $activities = array_values(array_filter($activities, static fn (Activity $activity): bool => $activity->id !== $id));
-                }
-            }
-            $this->catalogue = Catalogue::of($activities, $this->file->props());
-        }
-
-        return $this->catalogue;
+        return $this->composed()->catalogue;
     }
 
     /** The skill map; each step keeps only the forms that some activity can show. */
     public function map(): SkillMap
     {
-        return $this->map ??= $this->catalogue()->narrow($this->skills->map());
+        return $this->composed()->map;
+    }
+
+    /** Composing takes longer than most answers, so it is kept until what ships or the household's own change; the code has its own cache folder. */
+    private function composed(): Composed
+    {
+        if (null !== $this->composed) {
+            return $this->composed;
+        }
+        $of = hash('xxh128', $this->files->version().serialize($this->ownData()));
+        $item = $this->cache->getItem('composed-activities');
+        $kept = $item->get();
+        $composed = \is_array($kept) && $of === $kept[0] ? $kept[1] : null;
+        if (!$composed instanceof Composed) {
+            $composed = $this->compose();
+            $this->cache->save($item->set([$of, $composed]));
+        }
+
+        return $this->composed = $composed;
+    }
+
+    /** @throws BrokenContent */
+    private function compose(): Composed
+    {
+        $activities = $broken = [];
+        foreach ($this->all() as $id => $data) {
+            try {
+                $activity = $this->file->read($id, $data);
+                $this->file->words($id, $data);
+                $activities[] = self::isOwn($id) ? $this->caring($activity, $data) : $activity;
+            } catch (BrokenContent $e) {
+                if (!self::isOwn($id)) {
+                    throw $e;
+                }
+                $broken[] = \sprintf('%s: %s: %s', \is_string($data['name'] ?? null) ? $data['name'] : $id, $e->place, $e->reason);
+            }
+        }
+        $catalogue = Catalogue::of($activities, $this->file->props());
+
+        return new Composed($catalogue, $catalogue->narrow($this->skills->map()), $broken);
     }
 
     /** @throws BrokenContent */
@@ -150,9 +170,7 @@ final class Activities
     /** @return list<string> own activities that cannot be read any more, with the reason; they are left out */
     public function broken(): array
     {
-        $this->catalogue();
-
-        return $this->broken;
+        return $this->composed()->broken;
     }
 
     public static function isOwn(string $id): bool
@@ -242,17 +260,23 @@ final class Activities
     private function write(callable $change): void
     {
         $this->changes->make($change);
-        $this->data = $this->catalogue = $this->map = null;
+        $this->own = $this->composed = null;
     }
 
     /** @return array<string, array<array-key, mixed>> */
     private function all(): array
     {
-        return $this->data ??= $this->file->shipped() + $this->ownData();
+        return $this->file->shipped() + $this->ownData();
     }
 
     /** @return array<string, array<array-key, mixed>> */
     private function ownData(): array
+    {
+        return $this->own ??= $this->readOwn();
+    }
+
+    /** @return array<string, array<array-key, mixed>> */
+    private function readOwn(): array
     {
         try {
             /** @var array<string, string> $rows */

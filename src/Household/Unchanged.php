@@ -6,6 +6,7 @@ namespace Pindle\App\Household;
 
 use Doctrine\DBAL\Connection;
 use Pindle\App\Platform\Clock;
+use Pindle\App\Platform\Database\Written;
 use Psr\Cache\CacheItemPoolInterface;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -13,14 +14,15 @@ use Symfony\Component\HttpKernel\Event\RequestEvent;
 use Symfony\Component\HttpKernel\Event\ResponseEvent;
 
 /**
- * Keeps answers that follow from the household and the day alone, such as all activities laid out with what is there, until one of them
- * changes. A route says that its answer is such a one: `defaults: Unchanged::ANSWER`.
+ * Keeps answers that take long to make and seldom change, until what they follow from does. A route says so: `defaults: Unchanged::HOUSEHOLD` where
+ * that is the household and the day alone, as with all activities laid out with what is there, `Unchanged::ALL` where anything written may count.
  */
 final readonly class Unchanged
 {
-    public const ANSWER = ['_unchanged' => true];
+    public const HOUSEHOLD = ['_unchanged' => 'household'];
+    public const ALL = ['_unchanged' => 'all'];
 
-    public function __construct(private CacheItemPoolInterface $cache, private Connection $connection, private Clock $clock)
+    public function __construct(private CacheItemPoolInterface $cache, private Connection $connection, private Clock $clock, private Written $written)
     {
     }
 
@@ -29,10 +31,17 @@ final readonly class Unchanged
     public function answer(RequestEvent $event): void
     {
         $request = $event->getRequest();
-        if (!$request->attributes->has('_unchanged')) {
+        $of = $request->attributes->get('_unchanged');
+        if (null === $of) {
             return;
         }
-        $request->attributes->set('_unchanged', $now = $this->fingerprint());
+        $since = 'all' === $of ? $this->written->stamp() : $this->household();
+        // Where nothing was ever written there is nothing to know the answer by.
+        $now = 0 === $since ? null : $since.' '.$this->clock->today()->toString().' '.$request->getQueryString();
+        $request->attributes->set('_unchanged', $now);
+        if (null === $now) {
+            return;
+        }
         $kept = $this->cache->getItem($request->attributes->getString('_route'))->get();
         if (\is_array($kept) && $now === ($kept[0] ?? null) && \is_string($kept[1] ?? null)) {
             $event->setResponse(JsonResponse::fromJsonString($kept[1]));
@@ -49,7 +58,7 @@ final readonly class Unchanged
         }
     }
 
-    private function fingerprint(): string
+    private function household(): string
     {
         // All that is in them, not their versions: a safe copy put back has old versions of other things.
         $hash = hash_init('xxh128');
@@ -59,6 +68,6 @@ final readonly class Unchanged
             }
         }
 
-        return $this->clock->today()->toString().hash_final($hash);
+        return hash_final($hash);
     }
 }

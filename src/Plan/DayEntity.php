@@ -80,7 +80,7 @@ class DayEntity implements Readable
     #[ORM\Column(type: Types::JSON, options: ['default' => '[]'])]
     public array $gathered = [];
 
-    /** @var list<array{words: string, children: list<array{child: string, mark: string|null}>}> what was done instead, in the parent's words */
+    /** @var list<array{id: string, words: string|null, children: list<array{child: string, mark: string|null}>}> what was done instead, or its set-up */
     #[ORM\Column(type: Types::JSON, options: ['default' => '[]'])]
     public array $otherwise = [];
 

@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace Pindle\App\Plan;
 
 use Doctrine\ORM\EntityManagerInterface;
+use Pindle\App\Household\Children;
 use Pindle\App\Platform\Clock;
 use Pindle\App\Platform\Database\Transactions;
 use Pindle\App\Platform\Http\Refusal;
+use Pindle\App\Record\ClosingEntity;
+use Pindle\App\Record\Evidence;
 use Pindle\Core\Advice\Ending;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Calendar\Span;
@@ -31,6 +34,9 @@ final readonly class Unplanned
         private Closings $closings,
         private Finishing $finishing,
         private Transactions $transactions,
+        private Evidence $evidence,
+        private Children $children,
+        private Sittings $sittings,
         private EntityManagerInterface $entities,
         private Clock $clock,
     ) {
@@ -90,6 +96,33 @@ final readonly class Unplanned
     }
 
     /**
+     * A moment that was said to have happened did not.
+     *
+     * @throws Refusal 404 when it did not happen, 409 when something was tapped in it
+     */
+    public function didNotHappen(LocalDate $date, string $childId, string $activityId): void
+    {
+        $this->transactions->run(function () use ($date, $childId, $activityId): void {
+            $moments = $this->plans->day($date)->moments;
+            foreach ($moments as $i => $moment) {
+                if ($moment['child'] === $childId && $moment['activity'] === $activityId && isset($moment['done'])) {
+                    $this->unend($moment['done']);
+                    unset($moments[$i]['done']);
+                    $this->entities->getConnection()->executeStatement('UPDATE day SET moments = ? WHERE date = ?', [
+                        json_encode($moments, \JSON_THROW_ON_ERROR),
+                        $date->toString(),
+                    ]);
+
+                    return;
+                }
+            }
+
+            throw Refusal::notFound('activityId', 'This is not among what happened today.');
+        });
+        $this->entities->clear();
+    }
+
+    /**
      * Something else was done: a game of the catalogue, with what is told of how it went.
      *
      * @param array<string, ClosingMark|null> $marks child id => mark
@@ -109,6 +142,7 @@ final readonly class Unplanned
                 }
             }
             $this->end($id);
+            $this->tell($date, ['id' => $id, 'words' => null, 'children' => []]);
 
             return $id;
         });
@@ -123,18 +157,39 @@ final readonly class Unplanned
      */
     public function inWords(LocalDate $date, string $words, array $marks): void
     {
-        $told = ['words' => $words, 'children' => array_map(
+        $told = ['id' => Uuid::v7()->toRfc4122(), 'words' => $words, 'children' => array_map(
             static fn (string $childId, ?ClosingMark $mark): array => ['child' => $childId, 'mark' => $mark?->value],
             array_keys($marks),
             $marks,
         )];
-        $kept = $this->entities->getConnection()->executeStatement("UPDATE day SET otherwise = json_insert(otherwise, '$[#]', json(?)) WHERE date = ?", [
-            json_encode($told, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE),
-            $date->toString(),
-        ]);
-        if (0 === $kept) {
+        $kept = $this->transactions->run(fn (): bool => $this->tell($date, $told));
+        if (!$kept) {
             throw Refusal::conflict('words', 'Today is not planned yet. Plan it first; then this has a day to stand in.');
         }
+        $this->entities->clear();
+    }
+
+    /**
+     * What was done instead was not, or was another thing: it is gone, with the marks that were told of it.
+     *
+     * @throws Refusal 404 when nothing of this id was told, 409 when something was tapped in it
+     */
+    public function takeBack(LocalDate $date, string $id): void
+    {
+        $this->transactions->run(function () use ($date, $id): void {
+            $told = $this->plans->day($date)->otherwise;
+            $others = array_values(array_filter($told, static fn (array $one): bool => $id !== $one['id']));
+            if (\count($others) === \count($told)) {
+                throw Refusal::notFound('id', 'This is not among what was done instead today.');
+            }
+            if (null !== $this->plans->setUp($id)) {
+                $this->unend($id);
+            }
+            $this->entities->getConnection()->executeStatement('UPDATE day SET otherwise = ? WHERE date = ?', [
+                json_encode($others, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE),
+                $date->toString(),
+            ]);
+        });
         $this->entities->clear();
     }
 
@@ -157,6 +212,27 @@ final readonly class Unplanned
     {
         return $this->rearranging->happened($this->requests->of($this->plans->day($date), [], []), $activityId, $childIds, $start)
             ?? throw Refusal::invalid('activityId', 'This has nothing at the steps these children are at. Write it down in words instead.');
+    }
+
+    /** @param array{id: string, words: string|null, children: list<array{child: string, mark: string|null}>} $told */
+    private function tell(LocalDate $date, array $told): bool
+    {
+        return 1 === $this->entities->getConnection()->executeStatement(
+            "UPDATE day SET otherwise = json_insert(otherwise, '$[#]', json(?)) WHERE date = ?",
+            [json_encode($told, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE), $date->toString()],
+        );
+    }
+
+    private function unend(string $id): void
+    {
+        $stored = $this->plans->setUp($id) ?? throw new \LogicException('What was told of is there.');
+        if ([] !== $this->evidence->answered($stored->sittingIds())) {
+            throw Refusal::conflict('id', 'Something was tapped in it since. Take that back first, on the Map.');
+        }
+        foreach ($this->entities->getRepository(ClosingEntity::class)->findBy(['sittingId' => $stored->sittingIds(), 'removedAt' => null]) as $closing) {
+            $this->evidence->takeBack($this->children->child($closing->childId, $stored->date), $closing, $this->clock->now());
+        }
+        $this->sittings->unfinish($stored);
     }
 
     private function end(string $id): void

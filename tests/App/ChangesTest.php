@@ -304,11 +304,20 @@ final class ChangesTest extends ApiTestCase
         self::assertSame(['froth-count'], array_column($done, 'activityId'));
         self::assertSame([$this->ids['Jet']], array_column($done[0]['sittings'], 'childId'));
         $step = $done[0]['sittings'][0]['step']['id'];
-        self::assertNotSame([], $this->ask('GET', '/map/'.$this->ids['Jet'].'/'.$step)['history']);
+        self::assertNotSame([], $this->ask('GET', '/map/'.$this->ids['Jet'].'/'.$step)['history']['seen']);
 
         $words = $this->ask('POST', '/today/something-else', $body + ['words' => 'Counted ducks at the lock']);
-        self::assertSame(['Counted ducks at the lock: Jet (all alone)'], $words['otherwise']);
+        self::assertSame([null, 'Counted ducks at the lock: Jet (all alone)'], array_column($words['otherwise'], 'words'));
         $this->refuse(422, 'words', 'POST', '/today/something-else', $body);
+
+        // It was another child, or another thing.
+        self::assertSame($words, $this->ask('GET', '/today'));
+        $without = $this->ask('DELETE', '/today/something-else/'.$words['otherwise'][1]['id']);
+        self::assertSame([$done[0]['id']], array_column($without['otherwise'], 'id'));
+        $none = $this->ask('DELETE', '/today/something-else/'.$done[0]['id']);
+        self::assertSame([[], false], [$none['otherwise'], \in_array('froth-count', array_column($none['setUps'], 'activityId'), true)]);
+        self::assertSame([true], array_column($this->ask('GET', '/map/'.$this->ids['Jet'].'/'.$step)['history']['seen'], 'removed'), 'shown as taken back');
+        $this->refuse(404, 'id', 'DELETE', '/today/something-else/'.$done[0]['id']);
     }
 
     public function test_five_minutes_now_are_beside_the_plan_and_fetch_nothing(): void
@@ -321,6 +330,11 @@ final class ChangesTest extends ApiTestCase
         self::assertCount(\count($day['setUps']) + 1, $after['setUps']);
         self::assertSame($started, $this->ask('GET', '/table/'.$started)['setUpId'] ?? $started);
         $this->ask('POST', '/table/'.$started.'/attempts', $this->tap($one, 0, 'at-once'));
+
+        $other = $this->ask('POST', '/today/five-minutes', ['childId' => $this->ids['Jet'], 'at' => 1020])['setUpId'];
+        $with = $this->ask('GET', '/today');
+        $without = $this->ask('POST', '/today/set-ups/'.$other.'/drop', ['version' => $with['version']]);
+        self::assertSame([$other], array_values(array_diff(array_column($with['setUps'], 'id'), array_column($without['setUps'], 'id'))), 'not begun');
     }
 
     public function test_a_moment_happened_with_one_tap(): void
@@ -332,6 +346,10 @@ final class ChangesTest extends ApiTestCase
         self::assertTrue(array_column($after['moments'], 'happened', 'activityId')[$moment['activityId']]);
         self::assertContains('done', array_column($after['setUps'], 'state'));
         $this->refuse(404, 'activityId', 'POST', '/today/moments', $body);
+
+        $before = $this->ask('POST', '/today/moments', $body + ['happened' => false]);
+        self::assertSame([$day['moments'], \count($day['setUps'])], [$before['moments'], \count($before['setUps'])]);
+        $this->refuse(404, 'activityId', 'POST', '/today/moments', $body + ['happened' => false]);
     }
 
     public function test_what_was_brought_is_ticked_on_every_device_and_changes_no_plan(): void

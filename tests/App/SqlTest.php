@@ -48,6 +48,28 @@ final class SqlTest extends ApiTestCase
         }
     }
 
+    public function test_today_is_read_once_and_again_after_whatever_was_written(): void
+    {
+        $setUp = $this->plannedHouse();
+        $child = $setUp['sittings'][0]['childId'];
+        $idea = ['sittingId' => $setUp['sittings'][0]['id'], 'idea' => 'more-help', 'taken' => true, 'id' => '0195a000-0000-4000-8000-0000000000ad'];
+        $told = ['words' => 'Counted ducks', 'at' => 600, 'deviceId' => $idea['id'], 'children' => [['childId' => $child, 'mark' => null]]];
+        $tap = $this->tap($setUp, 0, 'at-once');
+        foreach ([
+            fn () => $this->ask('POST', '/table/'.$setUp['id'].'/attempts', $tap),
+            fn () => $this->ask('POST', '/table/'.$setUp['id'].'/advice', $idea),
+            fn () => $this->ask('POST', '/today/something-else', $told),
+            fn () => $this->ask('POST', '/table/'.$setUp['id'].'/finish', ['ending' => 'done']),
+            fn () => $this->ask('PUT', '/children/'.$child, ['name' => 'Jet', 'born' => '2021-06-01', 'version' => 1]),
+        ] as $i => $write) {
+            $today = $this->ask('GET', '/today');
+            self::assertSame(1, $this->statements(fn () => self::assertSame($today, $this->ask('GET', '/today'))), 'only which day it is '.$i);
+            $write();
+            self::assertGreaterThan(1, $this->statements(fn () => $this->ask('GET', '/today')), 'after write '.$i);
+        }
+        self::assertNotSame($today, $this->ask('GET', '/today'));
+    }
+
     private function statements(callable $ask): int
     {
         // As in life, every request begins with nothing in its hands.

@@ -13,6 +13,7 @@ use Pindle\Core\Calendar\Span;
 use Pindle\Core\Child\Child;
 use Pindle\Core\Evidence\ChildRecord;
 use Pindle\Core\Evidence\Help;
+use Pindle\Core\Planning\AllowedCheck;
 use Pindle\Core\Planning\Block;
 use Pindle\Core\Planning\Course;
 use Pindle\Core\Planning\Day;
@@ -30,6 +31,9 @@ use Pindle\Core\Planning\SetUp;
 use Pindle\Core\Planning\Shortfall;
 use Pindle\Core\Planning\Sitting;
 use Pindle\Core\Planning\WhyLittle;
+use Pindle\Core\Question\Kind;
+use Pindle\Core\Question\Level;
+use Pindle\Core\Question\Question;
 use Pindle\Tests\Make;
 
 /** The shape of a good morning: what opens it, who goes first, what the parent can give, and why there is little. */
@@ -207,7 +211,7 @@ final class DayShapeTest extends TestCase
             array_values($blocks),
             $of ?? new Repertoire(['fetch-me' => 1, 'dance-count' => 1, 'froth-count' => 1]),
         );
-        $setUp = static fn (string $id, Place $place = Place::Table): SetUp => self::laidOut($id, 540, 550, 'maren', $place);
+        $setUp = static fn (string $id, Place $place = Place::Table): SetUp => self::laidOut($id, 540, 550, 'maren', place: $place);
 
         self::assertContains(Problem::PlaceNotToday, $found($setUp('fetch-me', Place::Outdoors), $request()));
         $there = $setUp('fetch-me', Make::catalogue()->activity('fetch-me')->places[0]);
@@ -217,9 +221,39 @@ final class DayShapeTest extends TestCase
         self::assertContains(Problem::ParentNotThere, $found($setUp('fetch-me'), $request(blocks: [new Block(ParentState::Away, new Span(549, 560))])));
         self::assertContains(Problem::ParentNotThere, $found($setUp('fetch-me'), $request(blocks: [new Block(ParentState::Away, new Span(545, 546))])));
         self::assertNotContains(Problem::ParentNotThere, $found($setUp('fetch-me'), $request(blocks: [new Block(ParentState::Away, new Span(550, 560))])));
+        $late = static fn (ParentState $state, int $from): bool => \in_array(
+            Problem::ParentNotThere,
+            $found(self::laidOut('fetch-me', 540, 544, 'maren'), $request(blocks: [new Block($state, new Span($from, 560))])),
+            true,
+        );
+        self::assertSame([true, false], [$late(ParentState::Settling, 545), $late(ParentState::Settling, 546)], 'begun too late');
+        self::assertFalse($late(ParentState::ArmsFull, 544));
+        $near = static fn (int $from, int $to): bool => \in_array(
+            Problem::ParentNotThere,
+            $found(self::laidOut('fetch-me', 540, 550, 'maren', part: Part::Near), $request(blocks: [
+                new Block(ParentState::ArmsFull, new Span($from, $to)),
+            ])),
+            true,
+        );
+        self::assertSame([true, false, false, true], [$near(541, 545), $near(542, 545), $near(548, 549), $near(549, 552)], 'two minutes and the last');
         $noneKnown = new Repertoire(array_fill_keys(['a', 'b', 'c', 'd', 'e', 'f'], 1), 2);
         self::assertContains(Problem::TooManyNew, $found($setUp('fetch-me'), $request(of: $noneKnown)));
         self::assertNotContains(Problem::TooManyNew, $found($setUp('fetch-me'), $request()));
+    }
+
+    public function test_the_check_notices_what_does_not_fit_its_time(): void
+    {
+        $children = [Make::child('Almost', 47), Make::child('Just', 48), Make::child('Maren', 78)];
+        $request = self::request([new Span(540, 600)], $children, false, Place::cases(), [], new Repertoire());
+        $fits = static fn (string $id, string $childId, int $asked, int $minutes): bool => [] === array_filter(
+            (new AllowedCheck())->problems($request, $all = [self::laidOut($id, 540, 540 + $minutes, $childId, $asked)], $all),
+            static fn (array $problem): bool => Problem::TooShort === $problem[0],
+        );
+
+        // A minute to lay out, one to tidy up, and four questions: of a minute each below four years.
+        self::assertSame([false, true], [$fits('fetch-me', 'almost', 4, 5), $fits('fetch-me', 'almost', 4, 6)]);
+        self::assertSame([false, true], [$fits('fetch-me', 'just', 4, 4), $fits('fetch-me', 'just', 4, 5)], 'of 40 seconds');
+        self::assertSame([false, true], [$fits('beat-of-tens', 'maren', 6, 2), $fits('beat-of-tens', 'maren', 6, 3)], 'half a minute at least');
     }
 
     /**
@@ -286,10 +320,11 @@ final class DayShapeTest extends TestCase
         return [Make::child('Maren', 78, minutes: 30, longest: 15), Make::child('Tobin', 54, minutes: 24, longest: 12), Make::child('Lark', 30)];
     }
 
-    private static function laidOut(string $id, int $from, int $to, string $childId, Place $place = Place::Table): SetUp
+    private static function laidOut(string $id, int $from, int $to, string $childId, int $ask = 0, Place $place = Place::Table, Part $part = Part::With): SetUp
     {
-        $sitting = new Sitting($childId, [new Course('say-count@5', null, Help::Bare, Reason::Ready)], []);
+        $question = new Question('count-out@5', Kind::named('take-just-so')->prompts(Make::map()->step('count-out@5'))[0], Level::At);
+        $sitting = new Sitting($childId, [new Course('say-count@5', null, Help::Bare, Reason::Ready)], array_fill(0, $ask, $question));
 
-        return new SetUp($id, Make::catalogue()->activity($id), $place, Part::With, new Span($from, $to), [$sitting], []);
+        return new SetUp($id, Make::catalogue()->activity($id), $place, $part, new Span($from, $to), [$sitting], []);
     }
 }

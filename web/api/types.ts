@@ -1189,6 +1189,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/today/something-else/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["delete_today_something_else_back"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/today/five-minutes": {
         parameters: {
             query?: never;
@@ -1652,6 +1668,8 @@ export interface components {
             childId: string;
             activityId: string;
             at: number;
+            /** @default true */
+            happened?: boolean;
         };
         GatherInput: {
             window: number;
@@ -2361,6 +2379,10 @@ export interface components {
             /** Format: float */
             value: number;
         };
+        OtherwiseView: {
+            id: string;
+            words?: string | null;
+        };
         WishView: {
             activityId: string;
             name: string;
@@ -2386,7 +2408,7 @@ export interface components {
             moments: components["schemas"]["MomentView"][];
             blocks: components["schemas"]["BlockView"][];
             goal: components["schemas"]["GoalTermView"][];
-            otherwise: string[];
+            otherwise: components["schemas"]["OtherwiseView"][];
             wanted: components["schemas"]["WishView"][];
             undo?: components["schemas"]["UndoView"] | (never | null);
             lowUntil?: string | null;
@@ -4459,6 +4481,28 @@ export interface operations {
             };
         };
     };
+    delete_today_something_else_back: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Today, without what was told */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DayView"];
+                };
+            };
+        };
+    };
     post_today_five_minutes: {
         parameters: {
             query?: never;
@@ -4496,7 +4540,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Today; the moment happened */
+            /** @description Today; it happened, or not after all */
             200: {
                 headers: {
                     [name: string]: unknown;

@@ -36,7 +36,7 @@ final readonly class ActivitiesController
     ) {
     }
 
-    #[Route('', name: 'activities_list', methods: ['GET'], defaults: Unchanged::ANSWER)]
+    #[Route('', name: 'activities_list', methods: ['GET'], defaults: Unchanged::HOUSEHOLD)]
     #[OA\Response(response: 200, description: 'All activities', content: new OA\JsonContent(ref: new Model(type: ActivitiesView::class)))]
     public function list(): JsonResponse
     {

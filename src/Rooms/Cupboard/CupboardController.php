@@ -124,7 +124,7 @@ final readonly class CupboardController
         ));
     }
 
-    #[Route('/lacking', name: 'cupboard_lacking', methods: ['GET'], defaults: Unchanged::ANSWER)]
+    #[Route('/lacking', name: 'cupboard_lacking', methods: ['GET'], defaults: Unchanged::HOUSEHOLD)]
     #[OA\Response(response: 200, description: 'What is missing for which activities', content: new OA\JsonContent(ref: new Model(type: LackingsView::class)))]
     public function lacking(): JsonResponse
     {

@@ -268,6 +268,15 @@ final readonly class ChangeController
         return $this->day($this->planning->fresh($this->today()));
     }
 
+    #[Route('/something-else/{id}', name: 'today_something_else_back', methods: ['DELETE'], defaults: Who::TABLE)]
+    #[OA\Response(response: 200, description: 'Today, without what was told', content: new OA\JsonContent(ref: new Model(type: DayView::class)))]
+    public function somethingElseBack(string $id): JsonResponse
+    {
+        $this->unplanned->takeBack($this->today(), $id);
+
+        return $this->day($this->planning->fresh($this->today()));
+    }
+
     #[Route('/five-minutes', name: 'today_five_minutes', methods: ['POST'], defaults: Who::TABLE)]
     #[OA\Response(response: 200, description: 'Something to begin at once', content: new OA\JsonContent(ref: new Model(type: StartedView::class)))]
     public function fiveMinutes(#[MapRequestPayload] FiveMinutesInput $input): JsonResponse
@@ -278,10 +287,12 @@ final readonly class ChangeController
     }
 
     #[Route('/moments', name: 'today_moment', methods: ['POST'], defaults: Who::TABLE)]
-    #[OA\Response(response: 200, description: 'Today; the moment happened', content: new OA\JsonContent(ref: new Model(type: DayView::class)))]
+    #[OA\Response(response: 200, description: 'Today; it happened, or not after all', content: new OA\JsonContent(ref: new Model(type: DayView::class)))]
     public function moment(#[MapRequestPayload] MomentInput $input): JsonResponse
     {
-        $this->unplanned->happened($this->today(), $input->childId, $input->activityId, $input->at);
+        $input->happened
+            ? $this->unplanned->happened($this->today(), $input->childId, $input->activityId, $input->at)
+            : $this->unplanned->didNotHappen($this->today(), $input->childId, $input->activityId);
 
         return $this->day($this->planning->fresh($this->today()));
     }

@@ -17,7 +17,7 @@ final readonly class DayView
      * @param list<MomentView>       $moments  for any time today
      * @param list<BlockView>        $blocks   when the parent has less to give
      * @param list<GoalTermView>     $goal     what the plan is worth, term by term
-     * @param list<string>           $otherwise what was done instead, in the parent's words
+     * @param list<OtherwiseView>    $otherwise what was done instead
      * @param list<WishView>         $wanted   activities the parent asked for today
      */
     public function __construct(

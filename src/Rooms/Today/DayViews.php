@@ -169,11 +169,11 @@ final readonly class DayViews
     /**
      * @param array<string, Child> $children
      *
-     * @return list<string>
+     * @return list<OtherwiseView>
      */
     private function otherwise(DayEntity $day, array $children): array
     {
-        return array_map(function (array $told) use ($children): string {
+        return array_map(function (array $told) use ($children): OtherwiseView {
             $who = [];
             foreach ($told['children'] as $one) {
                 $name = ($children[$one['child']] ?? null)?->name;
@@ -181,7 +181,7 @@ final readonly class DayViews
                 $who = null === $name ? $who : [...$who, $name.$mark];
             }
 
-            return [] === $who ? $told['words'] : $told['words'].': '.$this->words->list($who);
+            return new OtherwiseView($told['id'], null === $told['words'] || [] === $who ? $told['words'] : $told['words'].': '.$this->words->list($who));
         }, $day->otherwise);
     }
 

@@ -6,7 +6,7 @@ namespace Pindle\App\Rooms\Today;
 
 use Symfony\Component\Validator\Constraints as Assert;
 
-/** A moment of daily life that came about. */
+/** A moment of daily life that came about, or did not after all. */
 final readonly class MomentInput
 {
     public function __construct(
@@ -16,6 +16,7 @@ final readonly class MomentInput
         public string $activityId,
         #[Assert\Range(min: 0, max: 1439, notInRangeMessage: 'A time of day is 0 to 1439 minutes after midnight.')]
         public int $at,
+        public bool $happened = true,
     ) {
     }
 }

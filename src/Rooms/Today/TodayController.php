@@ -6,6 +6,7 @@ namespace Pindle\App\Rooms\Today;
 
 use Nelmio\ApiDocBundle\Attribute\Model;
 use OpenApi\Attributes as OA;
+use Pindle\App\Household\Unchanged;
 use Pindle\App\Plan\Changing;
 use Pindle\App\Plan\DayEntity;
 use Pindle\App\Plan\Fill;
@@ -34,7 +35,7 @@ final readonly class TodayController
     {
     }
 
-    #[Route('', name: 'today_look', methods: ['GET'], defaults: Who::TABLE)]
+    #[Route('', name: 'today_look', methods: ['GET'], defaults: Who::TABLE + Unchanged::ALL)]
     #[OA\Response(response: 200, description: 'Today', content: new OA\JsonContent(ref: new Model(type: DayView::class)))]
     public function look(#[MapQueryParameter] ?string $day = null): JsonResponse
     {

@@ -2,11 +2,12 @@
 import { RouterLink } from 'vue-router';
 
 import type { Schemas } from '@/api/client';
+import Button from '@/kit/Button.vue';
 import ThreadKnot from '@/kit/ThreadKnot.vue';
 
 /** Moments of daily life: no clock, one tap when it happened, never missed. */
 defineProps<{ moments: Schemas['MomentView'][] }>();
-defineEmits<{ happened: [moment: Schemas['MomentView']] }>();
+defineEmits<{ happened: [moment: Schemas['MomentView'], happened: boolean] }>();
 </script>
 
 <template>
@@ -26,13 +27,16 @@ defineEmits<{ happened: [moment: Schemas['MomentView']] }>();
                             >{{ moment.name }}</RouterLink>{{ /[?!.]$/.test(moment.name) ? '' : ':' }} {{ moment.say }}</span
                     >
                 </p>
-                <p v-if="moment.happened" class="ml-8 text-soft">Happened.</p>
+                <p v-if="moment.happened" class="ml-8 text-soft">
+                    Happened.
+                    <Button kind="quiet" @click="$emit('happened', moment, false)">Take it back</Button>
+                </p>
                 <button
                     v-else
                     type="button"
                     class="ml-8 min-h-11 rounded-lg border-2 border-hem px-3 hover:bg-linen"
                     :data-happened="moment.activityId"
-                    @click="$emit('happened', moment)"
+                    @click="$emit('happened', moment, true)"
                 >
                     It happened
                 </button>

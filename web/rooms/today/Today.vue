@@ -44,6 +44,7 @@ const woke = ref<Schemas['WokenView'][] | null>(null);
 
 const ahead = computed(() => day.value?.setUps.filter((setUp) => setUp.state !== 'done') ?? []);
 const done = computed(() => day.value?.setUps.filter((setUp) => setUp.state === 'done') ?? []);
+const told = computed(() => day.value?.otherwise.filter(({ words }) => words !== null) ?? []);
 const number = (setUpId: string) => (day.value?.setUps.findIndex((setUp) => setUp.id === setUpId) ?? 0) + 1;
 const nothing = computed(() => day.value?.children.filter((child) => child.nothing) ?? []);
 const sleepers = computed(() => day.value?.children.filter((child) => child.sleeps && !child.absent) ?? []);
@@ -238,19 +239,28 @@ useKeys({
                             :day="day"
                             :changes="day.isToday ? changes : null"
                         />
-                        <template v-if="done.length || day.otherwise.length">
+                        <template v-if="done.length || told.length">
                             <h2 class="pt-2">Done</h2>
-                            <SetUpCard
-                                v-for="setUp in done"
-                                :key="setUp.id"
-                                :set-up="setUp"
-                                :number="number(setUp.id)"
-                                :day="day"
-                                :changes="null"
-                            />
-                            <p v-for="words in day.otherwise" :key="words" class="rounded-2xl border border-hem bg-paper p-4">
-                                {{ words }}
-                            </p>
+                            <div v-for="setUp in done" :key="setUp.id">
+                                <SetUpCard :set-up="setUp" :number="number(setUp.id)" :day="day" :changes="null" />
+                                <Button
+                                    v-if="day.isToday && day.otherwise.some(({ id }) => id === setUp.id)"
+                                    kind="quiet"
+                                    data-not-done
+                                    @click="changes.notDone(setUp.id)"
+                                    >Take it back</Button
+                                >
+                            </div>
+                            <div
+                                v-for="{ id, words } in told"
+                                :key="id"
+                                class="flex flex-wrap items-start justify-between gap-3 rounded-2xl border border-hem bg-paper p-4"
+                            >
+                                <p>{{ words }}</p>
+                                <Button v-if="day.isToday" kind="quiet" data-not-done @click="changes.notDone(id)"
+                                    >Take it back</Button
+                                >
+                            </div>
                         </template>
                     </section>
                     <aside class="space-y-5">
@@ -261,7 +271,7 @@ useKeys({
                                 <li v-for="prop in day.make" :key="prop">{{ prop }}</li>
                             </ul>
                         </section>
-                        <AnyTime :moments="day.moments" @happened="changes.happened($event)" />
+                        <AnyTime :moments="day.moments" @happened="changes.happened" />
                         <Button v-if="day.goal.length" kind="quiet" @click="open = 'why'">Why this day?</Button>
                     </aside>
                 </div>

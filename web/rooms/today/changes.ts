@@ -122,11 +122,12 @@ export function useChanges(day: () => Day | undefined) {
             make('not wanted any more', (version) => ask(client.POST('/api/today/take-back', { body: { version, activityId } }))),
         somethingElse: (body: Schemas['SomethingElseInput'], then?: Done) =>
             make('something else', () => ask(client.POST('/api/today/something-else', { body })), then),
-        happened: (moment: Schemas['MomentView']) =>
+        notDone: (id: string) => make('not done', () => ask(client.DELETE('/api/today/something-else/{id}', setUp(id)))),
+        happened: (moment: Schemas['MomentView'], happened: boolean) =>
             make('a moment', () =>
                 ask(
                     client.POST('/api/today/moments', {
-                        body: { childId: moment.childId, activityId: moment.activityId, at: nowMinute() },
+                        body: { childId: moment.childId, activityId: moment.activityId, at: nowMinute(), happened },
                     }),
                 ),
             ),
