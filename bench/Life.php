@@ -7,7 +7,7 @@ namespace Pindle\Bench;
 use Pindle\Core\Advice\Choosing;
 use Pindle\Core\Advice\Decision;
 use Pindle\Core\Advice\Ending;
-use Pindle\Core\Advice\LiveAdvice;
+use Pindle\Core\Advice\Counters;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Evidence\Attempt;
 use Pindle\Core\Evidence\CanDoClauses;
@@ -128,7 +128,7 @@ final class Life
             $this->knew[$question->stepId] ??= $this->child->knows($question->stepId, $spot->on);
         }
         foreach ($questions as $i => $question) {
-            if (\count(array_filter($seen, static fn (Outcome $outcome): bool => Outcome::NotYet === $outcome)) >= LiveAdvice::MOST_NOT_YET) {
+            if (\count(array_filter($seen, static fn (Outcome $outcome): bool => Outcome::NotYet === $outcome)) >= Counters::MOST_NOT_YET) {
                 break;
             }
             $id = $question->stepId;

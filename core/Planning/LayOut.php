@@ -107,6 +107,26 @@ final readonly class LayOut
     }
 
     /**
+     * Whether what lies out is enough for these questions.
+     *
+     * @param non-empty-list<array{QuestionSet, int}> $sets  as for choose
+     * @param list<Form|null>                         $forms of the sittings
+     * @param list<Laid>                              $laid
+     */
+    public static function isEnough(Activity $activity, array $sets, array $forms, array $laid): bool
+    {
+        $values = self::values($sets);
+        foreach ($activity->roles as $role) {
+            $there = array_sum(array_map(static fn (Laid $one): int => $one->roleId === $role->id ? $one->count : 0, $laid));
+            if ($role->isWantedIn($forms) && $role->count->count($values) > $there) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /**
      * How much a thing counts for having lain there before, in its own colour.
      *
      * @param list<string> $before ids of things, in their order

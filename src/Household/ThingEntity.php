@@ -69,6 +69,10 @@ class ThingEntity implements Readable
     #[ORM\Column(length: 60, nullable: true)]
     public ?string $shipped = null;
 
+    /** Where it is kept, in the parent's words. */
+    #[ORM\Column(length: 60, nullable: true)]
+    public ?string $keptAt = null;
+
     #[ORM\Column]
     public bool $putAway = false;
 

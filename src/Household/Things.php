@@ -60,6 +60,12 @@ final class Things
         return $things;
     }
 
+    /** @return array<string, string> thing id => where it is kept, where that was said */
+    public function keptAt(): array
+    {
+        return array_filter(array_column($this->all(), 'keptAt', 'id'));
+    }
+
     /** @throws Refusal 422 when the cupboard is full */
     public function add(ThingEntity $thing): void
     {

@@ -22,7 +22,7 @@ final readonly class Unchanged
     public const HOUSEHOLD = ['_unchanged' => 'household'];
     public const ALL = ['_unchanged' => 'all'];
 
-    public function __construct(private CacheItemPoolInterface $cache, private Connection $connection, private Clock $clock, private Written $written)
+    public function __construct(private CacheItemPoolInterface $cache, private Connection $connection, private Clock $clock)
     {
     }
 
@@ -35,7 +35,7 @@ final readonly class Unchanged
         if (null === $of) {
             return;
         }
-        $since = 'all' === $of ? $this->written->stamp() : $this->household();
+        $since = 'all' === $of ? Written::stamp($this->connection) : $this->household();
         // Where nothing was ever written there is nothing to know the answer by.
         $now = 0 === $since ? null : $since.' '.$this->clock->today()->toString().' '.$request->getQueryString();
         $request->attributes->set('_unchanged', $now);

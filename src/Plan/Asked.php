@@ -23,6 +23,7 @@ final readonly class Asked
     /**
      * @param list<string> $thingIds laid out
      * @param list<Idea>   $offered  ideas the parent has taken or let pass in the sitting
+     * @param array<string, list<Question>> $spares idea => questions made beforehand for it, and not asked yet
      */
     public function __construct(
         public string $childId,
@@ -34,6 +35,7 @@ final readonly class Asked
         public LocalDate $date,
         public SetUpState $state,
         public array $offered = [],
+        public array $spares = [],
     ) {
     }
 

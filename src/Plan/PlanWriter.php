@@ -15,14 +15,18 @@ use Pindle\Core\Caution\Caution;
 use Pindle\Core\Planning\DayPlan;
 use Pindle\Core\Planning\SetUp;
 use Pindle\Core\Planning\Sitting;
+use Pindle\Core\Planning\Spares;
 use Pindle\Core\Planning\Stretch;
 use Pindle\Core\Planning\WhyLittle;
 use Pindle\Core\Question\Question;
+use Pindle\Core\Skill\SkillMap;
 use Symfony\Component\Uid\Uuid;
 
 /**
  * Stores a new plan in the place of what was only planned. A set-up that is in both keeps its id, and a question that is in both keeps
  * its own; where questions changed, those before are kept as a revision.
+ *
+ * @phpstan-import-type StoredQuestion from Stored
  *
  * @phpstan-type Row array<string, int|float|string|null>
  * @phpstan-type PlanRows array{set_up: list<Row>, sitting: list<Row>, revision: list<Row>}
@@ -32,8 +36,11 @@ final readonly class PlanWriter
     /** What was planned away is kept so many days: as long as a device may come back with a tap for it. */
     public const DROPPED_DAYS = 90;
 
-    public function __construct(private EntityManagerInterface $entities, private Transactions $transactions, private Evidence $evidence)
+    private Spares $spares;
+
+    public function __construct(private EntityManagerInterface $entities, private Transactions $transactions, private Evidence $evidence, SkillMap $map)
     {
+        $this->spares = new Spares($map);
     }
 
     /**
@@ -58,7 +65,7 @@ final readonly class PlanWriter
             $rows['set_up'][] = self::setUpRow($setUp, $setUp->key, $before[$setUp->key]->state, $day->date, $before[$setUp->key]);
         }
         foreach ($new as $setUp) {
-            self::collect($rows, $setUp, $ids[$setUp->key], $before[$ids[$setUp->key]] ?? null, $day->date);
+            $this->collect($rows, $setUp, $ids[$setUp->key], $before[$ids[$setUp->key]] ?? null, $day->date);
         }
         foreach (array_diff(array_keys($before), $keptKeys, $ids) as $id) {
             $rows['set_up'][] = self::setUpRow($before[$id]->setUp, $id, SetUpState::Dropped, $day->date, $before[$id]);
@@ -92,7 +99,7 @@ final readonly class PlanWriter
             'sitting',
             ['id'],
             array_map(
-                static fn (Sitting $sitting, int $turn): array => self::sittingRow($sitting, $sittingIds[$sitting->childId], $id, $date->toString(), $turn),
+                fn (Sitting $sitting, int $turn): array => $this->sittingRow($setUp, $sitting, $sittingIds[$sitting->childId], $id, $date->toString(), $turn),
                 $setUp->sittings,
                 array_keys($setUp->sittings),
             ),
@@ -261,19 +268,23 @@ final readonly class PlanWriter
     }
 
     /** @param PlanRows $rows */
-    private static function collect(array &$rows, SetUp $setUp, string $id, ?StoredSetUp $before, string $date): void
+    private function collect(array &$rows, SetUp $setUp, string $id, ?StoredSetUp $before, string $date): void
     {
         $changed = false;
         foreach ($setUp->sittings as $turn => $sitting) {
             $was = $before->sittings[$sitting->childId] ?? null;
             $questions = self::named($sitting, $was);
             $changed = $changed || (null !== $was && $questions != $was->sitting->questions);
-            $rows['sitting'][] = self::sittingRow($sitting->asking($questions), $was->id ?? Uuid::v7()->toRfc4122(), $id, $date, $turn);
+            $rows['sitting'][] = $this->sittingRow($setUp, $sitting->asking($questions), $was->id ?? Uuid::v7()->toRfc4122(), $id, $date, $turn);
         }
         if ($changed && null !== $before) {
             $sittings = [];
             foreach ($before->sittings as $was) {
-                $sittings[$was->id] = ['courses' => Stored::courses($was->sitting), 'questions' => array_map(Stored::question(...), $was->sitting->questions)];
+                $sittings[$was->id] = [
+                    'courses' => Stored::courses($was->sitting),
+                    'questions' => array_map(Stored::question(...), $was->sitting->questions),
+                    'spares' => self::stored($was->spares),
+                ];
             }
             $rows['revision'][] = [
                 'set_up_id' => $id,
@@ -325,7 +336,7 @@ final readonly class PlanWriter
     }
 
     /** @return array<string, int|float|string|null> */
-    private static function sittingRow(Sitting $sitting, string $id, string $setUpId, string $date, int $turn): array
+    private function sittingRow(SetUp $setUp, Sitting $sitting, string $id, string $setUpId, string $date, int $turn): array
     {
         return [
             'id' => $id,
@@ -338,10 +349,32 @@ final readonly class PlanWriter
                 array_map(static fn (Question $question): array => Stored::question($question), $sitting->questions),
                 \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE,
             ),
+            'spares' => json_encode((object) self::stored($this->sparesOf($setUp, $sitting, $id)), \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE),
             'value' => $sitting->course()->value,
             'worth' => null === $sitting->worth ? null : json_encode(get_object_vars($sitting->worth), \JSON_THROW_ON_ERROR),
             'turn_order' => '[]',
             'advice' => '[]',
         ];
+    }
+
+    /** @return array<string, list<Question>> by idea; one that is made once more has the id it had */
+    private function sparesOf(SetUp $setUp, Sitting $sitting, string $sittingId): array
+    {
+        $of = Uuid::fromString($sittingId);
+
+        return array_map(static fn (array $spares): array => array_map(
+            static fn (Question $spare): Question => $spare->named(Uuid::v5($of, $spare->stepId.'|'.$spare->prompt->key().'|'.$spare->level->value)->toRfc4122()),
+            $spares,
+        ), $this->spares->of($setUp, $sitting));
+    }
+
+    /**
+     * @param array<string, list<Question>> $spares
+     *
+     * @return array<string, list<StoredQuestion>>
+     */
+    private static function stored(array $spares): array
+    {
+        return array_map(static fn (array $of): array => array_map(Stored::question(...), $of), $spares);
     }
 }

@@ -22,6 +22,7 @@ use Pindle\Core\Evidence\Slip;
 use Pindle\Core\Planning\Laid;
 use Pindle\Core\Planning\SetUp;
 use Pindle\Core\Planning\Sitting;
+use Pindle\Core\Question\Question;
 use Pindle\Core\Thing\Thing;
 
 /** Reads plans as made and as done. */
@@ -79,14 +80,14 @@ final readonly class Plans
         }
         $setUp = $sitting->setUp;
         [$courses, $questions] = [$sitting->courses, $sitting->questions];
-        $stored = array_column($questions, null, 'id')[$questionId] ?? null;
+        $stored = array_column(array_merge($questions, ...array_values($sitting->spares)), null, 'id')[$questionId] ?? null;
         foreach (null === $stored ? $this->entities->getRepository(RevisionEntity::class)->findBy(
             ['setUpId' => $setUpId],
             ['revision' => 'DESC'],
         ) : [] as $revision) {
-            $before = $revision->sittings[$sittingId] ?? ['courses' => $courses, 'questions' => []];
+            $before = $revision->sittings[$sittingId] ?? ['courses' => $courses, 'questions' => [], 'spares' => []];
             if (null === $stored) {
-                $stored = array_column($before['questions'], null, 'id')[$questionId] ?? null;
+                $stored = array_column(array_merge($before['questions'], ...array_values($before['spares'] ?? [])), null, 'id')[$questionId] ?? null;
                 $courses = $before['courses'];
             }
         }
@@ -106,6 +107,10 @@ final readonly class Plans
             LocalDate::parse($setUp->date),
             $setUp->state,
             array_map(static fn (array $advice): Idea => Idea::from($advice['idea']), $sitting->advice),
+            array_map(static fn (array $spares): array => array_values(array_filter(
+                array_map(Stored::readQuestion(...), $spares),
+                static fn (Question $spare): bool => !\in_array($spare->id, array_column($questions, 'id'), true),
+            )), $sitting->spares),
         );
     }
 
@@ -254,6 +259,7 @@ final readonly class Plans
             $sitting->order(),
             array_map(static fn (array $advice): Idea => Idea::from($advice['idea']), $sitting->advice),
             $results,
+            array_map(static fn (array $spares): array => array_map(Stored::readQuestion(...), $spares), $sitting->spares),
         );
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Pindle\App\Plan;
 
 use Doctrine\ORM\EntityManagerInterface;
-use Pindle\App\Platform\Database\Transactions;
 use Pindle\Core\Calendar\LocalDate;
 
 /** Keeps that a child did not want to, and counts it: by the game, and by the hour. */
@@ -15,13 +14,13 @@ final readonly class Refusals
     public const SEVERAL = 3;
     private const DAYS = 56;
 
-    public function __construct(private EntityManagerInterface $entities, private Transactions $transactions)
+    public function __construct(private EntityManagerInterface $entities)
     {
     }
 
     public function keep(string $setUpId): void
     {
-        $this->transactions->run(fn () => $this->entities->getConnection()->executeStatement('UPDATE set_up SET refused = 1 WHERE id = ?', [$setUpId]));
+        $this->entities->getConnection()->executeStatement('UPDATE set_up SET refused = 1 WHERE id = ?', [$setUpId]);
     }
 
     /** How often this child did not want this activity lately. */

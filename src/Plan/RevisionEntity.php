@@ -31,7 +31,7 @@ class RevisionEntity
     #[ORM\Column(length: 10)]
     public string $date;
 
-    /** @var array<string, array{courses: list<StoredCourse>, questions: list<StoredQuestion>}> by sitting id */
+    /** @var array<string, array{courses: list<StoredCourse>, questions: list<StoredQuestion>, spares?: array<string, list<StoredQuestion>>}> by sitting id */
     #[ORM\Column(type: Types::JSON)]
     public array $sittings;
 }

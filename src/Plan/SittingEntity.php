@@ -46,6 +46,10 @@ class SittingEntity implements Readable
     #[ORM\Column(type: Types::JSON)]
     public array $questions;
 
+    /** @var array<string, list<StoredQuestion>> idea => questions made beforehand for it */
+    #[ORM\Column(type: Types::JSON, options: ['default' => '{}'])]
+    public array $spares = [];
+
     #[ORM\Column]
     public float $value;
 
@@ -73,6 +77,6 @@ class SittingEntity implements Readable
     public function mustRead(): void
     {
         array_map(Stored::readCourse(...), $this->courses);
-        array_map(Stored::readQuestion(...), $this->questions);
+        array_map(Stored::readQuestion(...), array_merge($this->questions, ...array_values($this->spares)));
     }
 }

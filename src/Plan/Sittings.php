@@ -39,7 +39,7 @@ final readonly class Sittings
             static fn (Question $question): Question => '' === $question->id ? $question->named(Uuid::v7()->toRfc4122()) : $question,
             $questions,
         );
-        $this->transactions->run(fn () => $this->entities
+        $this->entities
             ->getConnection()
             ->executeStatement('UPDATE sitting SET advice = json_insert(advice, \'$[#]\', json(?)), questions = ?, turn_order = ? WHERE id = ?'
                 .' AND NOT EXISTS (SELECT 1 FROM json_each(advice) WHERE json_extract(value, \'$.id\') = ?)', [
@@ -51,7 +51,7 @@ final readonly class Sittings
                     json_encode(array_map(static fn (int $place): string => $named[$place]->id, $order), \JSON_THROW_ON_ERROR),
                     $sitting->id,
                     $id ?? '',
-                ]));
+                ]);
     }
 
     /** Something was seen in a set-up that is not in the plan any more: it is in it again, and the rest is planned around it. */

@@ -162,8 +162,7 @@ final readonly class Unplanned
             array_keys($marks),
             $marks,
         )];
-        $kept = $this->transactions->run(fn (): bool => $this->tell($date, $told));
-        if (!$kept) {
+        if (!$this->tell($date, $told)) {
             throw Refusal::conflict('words', 'Today is not planned yet. Plan it first; then this has a day to stand in.');
         }
         $this->entities->clear();

@@ -59,6 +59,7 @@ final class SqlTest extends ApiTestCase
             fn () => $this->ask('POST', '/table/'.$setUp['id'].'/attempts', $tap),
             fn () => $this->ask('POST', '/table/'.$setUp['id'].'/advice', $idea),
             fn () => $this->ask('POST', '/today/something-else', $told),
+            fn () => $this->ask('POST', '/today/five-minutes', ['childId' => $child, 'at' => 1000]),
             fn () => $this->ask('POST', '/table/'.$setUp['id'].'/finish', ['ending' => 'done']),
             fn () => $this->ask('PUT', '/children/'.$child, ['name' => 'Jet', 'born' => '2021-06-01', 'version' => 1]),
         ] as $i => $write) {

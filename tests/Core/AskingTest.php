@@ -7,7 +7,6 @@ namespace Pindle\Tests\Core;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Pindle\Core\Child\SetSize;
-use Pindle\Core\Question\Another;
 use Pindle\Core\Question\Kind;
 use Pindle\Core\Question\Level;
 use Pindle\Core\Question\Prompt;
@@ -225,34 +224,6 @@ final class AskingTest extends TestCase
         );
         self::assertSame(4, $of(new Kind\PileChart('chart-most', 6, 2, 4))['c']);
         self::assertSame(['n' => 0, 'a' => 0, 'b' => 0, 'c' => 0, 'sum' => 0], $of());
-    }
-
-    public function test_one_more_is_of_the_nearest_third_of_what_is_smaller_or_bigger(): void
-    {
-        $kind = Kind::named('form-numeral');
-        $step = Make::map()->step('form-numeral@10');
-        $another = static fn (int $load, bool $bigger, array $asked = []): array => array_values(array_unique(array_map(
-            static fn (int $seed): ?int => Another::of(
-                $kind,
-                $step,
-                $load,
-                $bigger,
-                array_values($asked),
-                new Randomizer(new Xoshiro256StarStar($seed)),
-            )?->prompt->load(),
-            range(1, 40),
-        )));
-
-        self::assertEqualsCanonicalizing([5, 4], $another(6, false), 'of 0 to 5 the upper third');
-        self::assertEqualsCanonicalizing([7, 8], $another(6, true), 'of 7 to 10 the lower third, rounded up');
-        self::assertEqualsCanonicalizing([3, 2], $another(6, false, ['form-numeral:5', 'form-numeral:4']), 'what was asked is not asked again');
-        self::assertSame([9], $another(10, false, array_map(static fn (int $n): string => 'form-numeral:'.$n, range(0, 8))));
-        self::assertSame([null], $another(10, true));
-        self::assertSame([null], $another(0, false));
-        self::assertSame(
-            [Level::Easier, Level::Harder],
-            [Another::of($kind, $step, 5, false, [], new Randomizer())?->level, Another::of($kind, $step, 5, true, [], new Randomizer())?->level],
-        );
     }
 
     public function test_the_numerals_to_name_have_their_least_in_the_map(): void

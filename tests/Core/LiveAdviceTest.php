@@ -5,26 +5,38 @@ declare(strict_types=1);
 namespace Pindle\Tests\Core;
 
 use PHPUnit\Framework\TestCase;
+use Pindle\Core\Activity\Part;
+use Pindle\Core\Activity\Place;
 use Pindle\Core\Advice\Cause;
+use Pindle\Core\Advice\Counters;
 use Pindle\Core\Advice\Idea;
 use Pindle\Core\Advice\LiveAdvice;
 use Pindle\Core\Advice\Reason;
+use Pindle\Core\Advice\Script;
+use Pindle\Core\Advice\Walk;
+use Pindle\Core\Calendar\Span;
 use Pindle\Core\Child\AfterMistake;
 use Pindle\Core\Child\Fingers;
 use Pindle\Core\Child\Settings;
 use Pindle\Core\Evidence\Attempt;
+use Pindle\Core\Evidence\ChildRecord;
 use Pindle\Core\Evidence\Help;
 use Pindle\Core\Evidence\Method;
 use Pindle\Core\Evidence\Outcome;
 use Pindle\Core\Evidence\Slip;
 use Pindle\Core\Planning\Course;
+use Pindle\Core\Planning\Laid;
 use Pindle\Core\Planning\NextQuestion;
+use Pindle\Core\Planning\SetUp;
 use Pindle\Core\Planning\Sitting;
+use Pindle\Core\Planning\Spares;
 use Pindle\Core\Question\Kind\TakeJustSo;
 use Pindle\Core\Question\Level;
 use Pindle\Core\Question\Question;
 use Pindle\Core\Skill\Form;
 use Pindle\Tests\Make;
+use Random\Engine\Xoshiro256StarStar;
+use Random\Randomizer;
 
 final class LiveAdviceTest extends TestCase
 {
@@ -52,7 +64,7 @@ final class LiveAdviceTest extends TestCase
             $attempts = array_map(static fn (int $i): Attempt => Make::anAttempt('count-out@5', 0, Outcome::NotYet, minute: $i), [0, 1]);
             $record = Make::record($attempts, new Settings(afterMistake: $after));
 
-            return LiveAdvice::after($record->map->step('count-out@5'), $attempts, $record)?->ideas[0];
+            return self::advice($record, 'count-out@5', $attempts)?->ideas[0];
         };
 
         self::assertSame(
@@ -64,19 +76,50 @@ final class LiveAdviceTest extends TestCase
     /** Asked again at once it is next; offered again it comes just before the last, which is easy. */
     public function test_what_is_offered_again_comes_later_and_the_easy_one_still_last(): void
     {
-        $questions = array_map(static fn (int $n): Question => new Question('count-out@10', new TakeJustSo($n), Level::At, 'q'.$n), [2, 3, 4, 5, 6]);
-        $sitting = new Sitting('maren', [new Course('count-out@10', Form::Things, Help::Bare, Reason::Ready)], $questions);
-        $order = static fn (Idea $idea): array => (new NextQuestion(Make::map()))->after(
-            $idea,
-            Make::catalogue()->activity('fetch-me'),
-            $sitting,
-            [0, 1, 2, 3, 4],
-            [0, 1],
-        )[1];
+        $questions = self::outOf(2, 3, 4, 5, 6);
+        $order = static fn (Idea $idea): array => NextQuestion::after($idea, $questions, [0, 1, 2, 3, 4], [0, 1], [], 'own');
 
-        self::assertSame([0, 1, 5, 2, 3, 4], $order(Idea::ShowAndAskAgain));
-        self::assertSame([0, 1, 5, 2, 3, 4], $order(Idea::CheckAndAskAgain));
-        self::assertSame([0, 1, 2, 3, 5, 4], $order(Idea::OfferAgain));
+        self::assertSame([0, 1, 5, 2, 3, 4], $order(Idea::ShowAndAskAgain)[1]);
+        self::assertSame([0, 1, 5, 2, 3, 4], $order(Idea::CheckAndAskAgain)[1]);
+        self::assertSame([0, 1, 2, 3, 5, 4], $order(Idea::OfferAgain)[1]);
+        self::assertSame(['own', 3], [$order(Idea::OfferAgain)[0][5]->id, $order(Idea::OfferAgain)[0][5]->prompt->answer()], 'the one asked last');
+        self::assertSame([$questions, [0, 1, 2, 3, 4]], $order(Idea::HowDidYouSeeIt), 'only said');
+    }
+
+    public function test_the_spare_that_the_device_asks_is_taken_or_else_the_nearest(): void
+    {
+        [$questions, $spares] = [self::outOf(5, 6), self::outOf(1, 4, 7, 9)];
+        $added = static fn (Idea $idea, ?string $id): ?string => NextQuestion::after($idea, $questions, [0, 1], [0, 1], $spares, $id)[0][2]->id ?? null;
+
+        self::assertSame(['q1', 'q4', 'q4'], [$added(Idea::SmallerNumbers, 'q1'), $added(Idea::SmallerNumbers, null), $added(Idea::SmallerNumbers, 'other')]);
+        self::assertSame('q7', $added(Idea::BiggerNumbers, null));
+        self::assertNull(NextQuestion::after(Idea::BiggerNumbers, $questions, [0, 1], [0, 1], self::outOf(1, 6))[0][2] ?? null, 'nothing is bigger');
+    }
+
+    public function test_spares_are_three_open_ones_an_idea_that_the_things_are_enough_for(): void
+    {
+        $things = static fn (int $amount): SetUp => new SetUp(
+            'one',
+            Make::catalogue()->activity('fetch-me'),
+            Place::Floor,
+            Part::With,
+            new Span(540, 550),
+            [$sitting = new Sitting('maren', [new Course('count-out@10', Form::Things, Help::Bare, Reason::Ready)], self::outOf(5, 6, 9))],
+            [new Laid('things', Make::thing('corks', 40, null), $amount)],
+        );
+        $spares = static fn (int $amount): array => array_map(
+            static fn (array $of): array => array_map(static fn (Question $one): int => $one->prompt->load(), $of),
+            (new Spares(Make::map()))->of($things($amount), $things($amount)->sittings[0]),
+        );
+
+        // Twice the reach lies out for ten: 20.
+        self::assertSame([], $spares(19));
+        self::assertSame(['smaller-numbers', 'bigger-numbers'], array_keys(\array_slice($spares(20), 0, 2)));
+        ['smaller-numbers' => $smaller, 'bigger-numbers' => $bigger] = $spares(20);
+        self::assertSame([3, 3], [\count($smaller), \count($bigger)]);
+        self::assertSame([], array_intersect([5, 6, 9], [...$smaller, ...$bigger]), 'nothing that is asked already');
+        self::assertSame([true, true, 10], [max($smaller) < 9, min($bigger) > 5, max($bigger)]);
+        self::assertSame(2, min($smaller));
     }
 
     public function test_with_all_the_help_there_is_the_form_goes_back(): void
@@ -95,7 +138,7 @@ final class LiveAdviceTest extends TestCase
             $attempts = array_map(static fn (int $i): Attempt => Make::anAttempt($step, 0, Outcome::NotYet, minute: $i), [0, 1]);
             $record = Make::record($attempts);
 
-            return LiveAdvice::after($record->map->step($step), $attempts, $record)->ideas ?? [];
+            return self::advice($record, $step, $attempts)->ideas ?? [];
         };
 
         self::assertNotContains(Idea::SmallerNumbers, $ideas('count-out@3'));
@@ -109,7 +152,7 @@ final class LiveAdviceTest extends TestCase
             $attempts = array_map(static fn (int $i): Attempt => Make::anAttempt($step, 0, Outcome::AtOnce, minute: $i), [0, 1, 2]);
             $record = Make::record($attempts);
 
-            return \in_array(Idea::HowManyMoreTo, LiveAdvice::after($record->map->step($step), $attempts, $record)->ideas ?? [], true);
+            return \in_array(Idea::HowManyMoreTo, self::advice($record, $step, $attempts)->ideas ?? [], true);
         };
 
         self::assertSame(
@@ -126,8 +169,8 @@ final class LiveAdviceTest extends TestCase
         ];
         $record = Make::record($attempts);
 
-        self::assertSame(Slip::Recounts, LiveAdvice::after($record->map->step(self::STEP), $attempts, $record)?->slip);
-        self::assertNull(LiveAdvice::after($record->map->step(self::STEP), [], $record));
+        self::assertSame(Slip::Recounts, self::advice($record, self::STEP, $attempts)?->slip);
+        self::assertNull(self::advice($record, self::STEP, []));
     }
 
     public function test_one_on_fingers_is_no_sign_and_with_things_there_are_things(): void
@@ -174,9 +217,45 @@ final class LiveAdviceTest extends TestCase
         self::assertNull(self::after($fingers, form: Form::Pictures, method: Method::Fingers, settings: new Settings(fingers: Fingers::FineHelp)));
     }
 
+    public function test_a_question_more_is_offered_only_where_one_is_left(): void
+    {
+        $attempts = array_map(static fn (int $i): Attempt => Make::anAttempt('count-out@5', 0, Outcome::NotYet, minute: $i), [0, 1]);
+        $record = Make::record($attempts);
+
+        self::assertNotContains(Idea::SmallerNumbers, self::advice($record, 'count-out@5', $attempts, spares: [])->ideas ?? []);
+        self::assertNotContains(Idea::NextReach, self::after(array_fill(0, 3, Outcome::AtOnce), spares: [Idea::BiggerNumbers])->ideas ?? []);
+    }
+
+    public function test_a_device_that_looks_up_advises_as_the_house_does(): void
+    {
+        $rows = Walk::all()->rows;
+        self::assertLessThan(80, \count($rows));
+        $random = new Randomizer(new Xoshiro256StarStar(7));
+        $one = static fn (array $of): mixed => $of[$random->getInt(0, \count($of) - 1)];
+        for ($sitting = 0; $sitting < 200; ++$sitting) {
+            [$row, $attempts] = [0, []];
+            for ($i = 0; $i < 9; ++$i) {
+                [$outcome, $help, $method] = [$one(Outcome::cases()), $one(Help::cases()), $one([null, Method::Fingers])];
+                $attempts[] = Make::anAttempt(self::STEP, 0, $outcome, help: $help, minute: $i, method: $method);
+                [$row, $causes] = $rows[$row][Walk::event($outcome, Help::Bare === $help, null !== $method)];
+                self::assertSame(
+                    array_map(static fn (Cause $cause): string => $cause->value, Counters::of($attempts)->causes($outcome, Help::Bare === $help)),
+                    $causes,
+                );
+            }
+        }
+    }
+
+    /** @return list<Question> */
+    private static function outOf(int ...$numbers): array
+    {
+        return array_values(array_map(static fn (int $n): Question => new Question('count-out@10', new TakeJustSo($n), Level::At, 'q'.$n), $numbers));
+    }
+
     /**
      * @param list<Outcome> $outcomes
      * @param list<Idea>    $offered
+     * @param list<Idea>    $spares
      */
     private static function after(
         array $outcomes,
@@ -186,6 +265,7 @@ final class LiveAdviceTest extends TestCase
         ?Method $method = null,
         Settings $settings = new Settings(),
         array $offered = [],
+        array $spares = [Idea::SmallerNumbers, Idea::BiggerNumbers, Idea::NextReach],
     ): ?LiveAdvice {
         $attempts = array_map(
             static fn (Outcome $outcome, int $i): Attempt => Make::anAttempt(
@@ -203,6 +283,23 @@ final class LiveAdviceTest extends TestCase
         );
         $record = Make::record($attempts, $settings);
 
-        return LiveAdvice::after($record->map->step(self::STEP), $attempts, $record, $offered);
+        return self::advice($record, self::STEP, $attempts, $offered, $spares);
+    }
+
+    /**
+     * @param list<Attempt> $attempts
+     * @param list<Idea>    $offered
+     * @param list<Idea>    $spares
+     */
+    private static function advice(
+        ChildRecord $record,
+        string $step,
+        array $attempts,
+        array $offered = [],
+        array $spares = [Idea::SmallerNumbers, Idea::BiggerNumbers, Idea::NextReach],
+    ): ?LiveAdvice {
+        $form = [] === $attempts ? null : $attempts[\count($attempts) - 1]->form;
+
+        return LiveAdvice::after(Script::of($record->map->step($step), $form, $record), $attempts, $offered, $spares);
     }
 }

@@ -19,7 +19,7 @@ final readonly class SetAside
     /** Bytes of a row that is not even read: those who read such rows leave it out themselves. */
     private const LARGEST = 4_000_000;
 
-    public function __construct(private ManagerRegistry $managers, private EventDispatcherInterface $events, private Clock $clock, private Written $written)
+    public function __construct(private ManagerRegistry $managers, private EventDispatcherInterface $events, private Clock $clock)
     {
     }
 
@@ -107,7 +107,6 @@ final readonly class SetAside
     {
         $connection = $this->entities()->getConnection();
         $connection->transactional(function () use ($connection, $table, $row, $reason): void {
-            $this->written->mark();
             // Sittings go with their set-up.
             $goes = ('set_up' === $table ? ['sitting' => 'set_up_id = (SELECT id FROM set_up WHERE rowid = ?)'] : []) + [$table => 'rowid = ?'];
             foreach ($goes as $of => $where) {

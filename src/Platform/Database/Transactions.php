@@ -16,7 +16,7 @@ final readonly class Transactions
     /** Changes nothing, but whoever writes first in a transaction waits for its turn before it reads. */
     public const TAKE_TURN = 'UPDATE migration SET version = version WHERE 0';
 
-    public function __construct(private EntityManagerInterface $entities, private Written $written)
+    public function __construct(private EntityManagerInterface $entities)
     {
     }
 
@@ -42,7 +42,6 @@ final readonly class Transactions
         try {
             $done = $work();
             $this->entities->flush();
-            $this->written->mark();
             $connection->commit();
         } catch (\Throwable $e) {
             $this->rollBack($e);
@@ -68,7 +67,6 @@ final readonly class Transactions
         $this->begin();
         try {
             $isWanted = $work();
-            $isWanted && $this->written->mark();
         } catch (\Throwable $e) {
             $this->rollBack($e);
 

@@ -4,26 +4,33 @@ declare(strict_types=1);
 
 namespace Pindle\App\Platform\Database;
 
+use Doctrine\Bundle\DoctrineBundle\Attribute\AsMiddleware;
 use Doctrine\DBAL\Connection;
+use Doctrine\DBAL\Driver;
+use Doctrine\DBAL\Driver\Middleware;
+use Doctrine\DBAL\Driver\Middleware\AbstractDriverMiddleware;
 
-/** Tells whether anything was written since: another number after every write, kept in the file itself, so that it goes and comes with a safe copy. */
-final readonly class Written
+/**
+ * Tells whether anything was written since: another number after every write, whoever writes, kept in the file itself, so that it goes and comes with
+ * a safe copy. Outermost: it sees each transaction of the app.
+ */
+#[AsMiddleware(priority: -100)]
+final class Written implements Middleware
 {
-    public function __construct(private Connection $connection)
+    public function wrap(Driver $driver): Driver
     {
-    }
-
-    /** The caller is inside a transaction. */
-    public function mark(): void
-    {
-        // Drawn, not counted: what is counted comes again after a safe copy was put back.
-        $this->connection->executeStatement('PRAGMA user_version = '.random_int(1, 2 ** 31 - 1));
+        return new class($driver) extends AbstractDriverMiddleware {
+            public function connect(#[\SensitiveParameter] array $params): Driver\Connection
+            {
+                return new MarkingConnection(parent::connect($params));
+            }
+        };
     }
 
     /** 0 where nothing was ever written. */
-    public function stamp(): int
+    public static function stamp(Connection $connection): int
     {
-        $stamp = $this->connection->fetchOne('PRAGMA user_version');
+        $stamp = $connection->fetchOne('PRAGMA user_version');
 
         return is_numeric($stamp) ? (int) $stamp : 0;
     }

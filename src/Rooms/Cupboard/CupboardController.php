@@ -199,6 +199,7 @@ final readonly class CupboardController
         $thing->mass = $input->mass;
         $thing->massDeviation = $input->massDeviation;
         $thing->colours = $input->colours;
+        $thing->keptAt = '' === trim($input->keptAt ?? '') ? null : trim((string) $input->keptAt);
         $thing->can = null === $input->can ? null : array_map(static fn (Ability $ability): string => $ability->value, $input->can);
         $thing->allergens = array_map(static fn (string $allergen): string => mb_strtolower(trim($allergen)), $input->allergens);
         foreach ($input->can ?? [] as $i => $ability) {
@@ -237,6 +238,7 @@ final readonly class CupboardController
             $thing->colours,
             $this->views->cautions($this->cautions->about($core, $children, $this->clock->today())),
             array_map(static fn (Ability $ability): string => $ability->value, $core->can),
+            $thing->keptAt,
             $thing->version,
         );
     }

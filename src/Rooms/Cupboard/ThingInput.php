@@ -40,6 +40,11 @@ final readonly class ThingInput
         public int $colours = 1,
         #[Assert\Count(max: 20)]
         public ?array $can = null,
+        #[Assert\Sequentially([
+            new Assert\Length(max: 60, maxMessage: 'Say it in at most 60 letters.'),
+            new Assert\Regex(Name::UNPRINTABLE, match: false, message: 'There is a letter in it that cannot be shown.'),
+        ])]
+        public ?string $keptAt = null,
         public ?int $version = null,
     ) {
     }

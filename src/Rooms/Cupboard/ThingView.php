@@ -33,6 +33,7 @@ final readonly class ThingView
         public int $colours,
         public array $safety,
         public array $can,
+        public ?string $keptAt,
         public int $version,
     ) {
     }

@@ -16,6 +16,8 @@ final readonly class AdviceInput
         public bool $taken,
         /** Of what was done with it: sending it twice does it once. */
         public ?Uuid $id = null,
+        /** Of the question more, as the device asks it already: one made beforehand, or the same once more under a new name. */
+        public ?Uuid $questionId = null,
     ) {
     }
 }

@@ -6,6 +6,7 @@ namespace Pindle\App\Rooms\Table;
 
 use Pindle\Core\Evidence\Help;
 use Pindle\Core\Evidence\Outcome;
+use Pindle\Core\Evidence\Slip;
 
 /** An attempt that was recorded, for showing and taking back. */
 final readonly class DoneAttemptView
@@ -22,6 +23,8 @@ final readonly class DoneAttemptView
         public int $at,
         public ?int $guess,
         public ?int $counted,
+        public bool $onFingers,
+        public ?Slip $slip,
     ) {
     }
 }

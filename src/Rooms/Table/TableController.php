@@ -141,12 +141,15 @@ final readonly class TableController
         ));
         $order = $positions($sitting->order);
         $done = $positions(array_map(static fn (AttemptEntity $attempt): string => $attempt->questionId, $this->evidence->answered([$sitting->id])));
-        [$questions, $order] = $input->taken ? (new NextQuestion($this->map))->after(
+        $named = $input->questionId?->toRfc4122();
+        [$questions, $order] = $input->taken ? NextQuestion::after(
             $input->idea,
-            $stored->setUp->activity,
-            $sitting->sitting,
+            $sitting->sitting->questions,
             $order,
             $done,
+            $sitting->sparesLeft($input->idea),
+            // An id is nobody else's.
+            null === $named || isset($at[$named]) ? null : $named,
         ) : [$sitting->sitting->questions, $order];
         $this->sittings->advised($sitting, $input->id?->toRfc4122(), $input->idea, $input->taken, $questions, $order);
     }

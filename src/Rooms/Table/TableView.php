@@ -10,7 +10,7 @@ use Pindle\App\Views\CautionView;
 final readonly class TableView
 {
     /**
-     * @param list<string>          $props
+     * @param list<GatherView>      $gather
      * @param list<string>          $measured what was worked out for it: dice, frames, pots, ways
      * @param list<string>          $show
      * @param array<string, string> $helps   help => what to do
@@ -31,7 +31,9 @@ final readonly class TableView
         public string $place,
         public string $part,
         public ?string $layOut,
-        public array $props,
+        public int $start,
+        public int $end,
+        public array $gather,
         public array $measured,
         public array $show,
         public string $predict,

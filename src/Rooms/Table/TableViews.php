@@ -9,30 +9,25 @@ use Pindle\App\Content\Words;
 use Pindle\App\Household\Activities;
 use Pindle\App\Household\Children;
 use Pindle\App\Household\House;
+use Pindle\App\Household\Things;
 use Pindle\App\Plan\StoredResult;
 use Pindle\App\Plan\StoredSetUp;
 use Pindle\App\Plan\StoredSitting;
 use Pindle\App\Platform\Clock;
 use Pindle\App\Record\Evidence;
 use Pindle\App\Views\LaidView;
-use Pindle\App\Views\Pictures;
 use Pindle\App\Views\Reasons;
 use Pindle\App\Views\Views;
 use Pindle\Core\Activity\HouseRule;
 use Pindle\Core\Activity\Prop;
 use Pindle\Core\Child\Asking;
 use Pindle\Core\Child\Child;
-use Pindle\Core\Child\Setting;
 use Pindle\Core\Child\Settings;
 use Pindle\Core\Evidence\ChildRecord;
 use Pindle\Core\Evidence\ClosingMark;
 use Pindle\Core\Evidence\Help;
 use Pindle\Core\Evidence\Ladder;
-use Pindle\Core\Planning\Laid;
 use Pindle\Core\Planning\SetUp;
-use Pindle\Core\Planning\Sitting;
-use Pindle\Core\Question\Kind;
-use Pindle\Core\Question\Prompt;
 use Pindle\Core\Question\Question;
 use Pindle\Core\Skill\Form;
 use Pindle\Core\Skill\SkillMap;
@@ -43,11 +38,13 @@ final readonly class TableViews
     public function __construct(
         private Evidence $evidence,
         private Children $children,
+        private Things $things,
         private Activities $activities,
         private Words $words,
         private Views $views,
         private Reasons $reasons,
-        private Pictures $pictures,
+        private TurnViews $turns,
+        private Advices $advices,
         private SkillMap $map,
         private Measured $measured,
         private House $house,
@@ -75,10 +72,9 @@ final readonly class TableViews
             $this->words->say('places', $setUp->place),
             $this->words->say('parts', $setUp->part),
             $this->views->layOut($words, $setUp),
-            [
-                ...array_map(static fn (LaidView $laid): string => $laid->inWords(), $this->views->laid($setUp)),
-                ...array_map(static fn (Prop $prop): string => $prop->thing->name, $setUp->props),
-            ],
+            $setUp->span->start,
+            $setUp->span->end,
+            $this->gather($setUp),
             $this->measured->of($setUp),
             $words->show,
             $words->predict,
@@ -93,10 +89,10 @@ final readonly class TableViews
             [Help::Shown->value => $words->shown, Help::PartDone->value => $words->partDone, Help::Bare->value => $words->bare],
             $stored->isDone() ? [] : $this->views->cautions($setUp->warnings),
             array_values(array_map(
-                fn (StoredSitting $sitting): SeatView => $this->seat($sitting, $children, $threads, $records, $closed[$sitting->id] ?? null),
+                fn (StoredSitting $sitting): SeatView => $this->seat($stored, $sitting, $words, $children, $threads, $records, $closed[$sitting->id] ?? null),
                 $stored->sittings,
             )),
-            $this->turns($stored, $words, $children, $records),
+            $this->turns->turns($stored, $words, $children, $records),
             array_merge(...array_values(array_map(
                 fn (StoredSitting $sitting): array => array_map(
                     fn (StoredResult $result): EndView => $this->end($sitting->sitting->childId, $result, $children),
@@ -114,14 +110,23 @@ final readonly class TableViews
      * @param array<string, int>         $threads
      * @param array<string, ChildRecord> $records
      */
-    private function seat(StoredSitting $stored, array $children, array $threads, array $records, ?ClosingMark $closing): SeatView
-    {
+    private function seat(
+        StoredSetUp $of,
+        StoredSitting $stored,
+        ActivityWords $words,
+        array $children,
+        array $threads,
+        array $records,
+        ?ClosingMark $closing,
+    ): SeatView {
         $sitting = $stored->sitting;
+        $record = $records[$sitting->childId] ?? ChildRecord::blank($this->map);
         $course = $sitting->course();
         $settings = self::settings($children, $sitting->childId);
-        $helps = [];
+        $helps = $sure = [];
         foreach ($sitting->courses as $one) {
-            $helps[$one->stepId] = isset($records[$sitting->childId]) ? Ladder::help($records[$sitting->childId]->state($one->stepId)) : $one->help;
+            $helps[$one->stepId] = isset($records[$sitting->childId]) ? Ladder::help($record->state($one->stepId)) : $one->help;
+            $sure = $record->state($one->stepId)->standing->isCanDo() ? [...$sure, $one->stepId] : $sure;
         }
 
         return new SeatView(
@@ -133,6 +138,7 @@ final readonly class TableViews
             null === $course->form ? null : $this->words->say('forms', $course->form),
             isset($sitting->courses[1]) ? $this->views->step($sitting->courses[1]->stepId) : null,
             $helps,
+            $sure,
             Asking::SayAlong === $settings->asking,
             [
                 ...\in_array($course->form, [Form::Things, Form::Pictures], true) ? [$this->words->say('looking', $settings->wayIn)] : [],
@@ -140,100 +146,28 @@ final readonly class TableViews
                 $this->words->say('after_mistakes', $settings->afterMistake),
             ],
             $closing,
+            $this->advices->script(
+                $this->map->step($course->stepId),
+                $course->form,
+                $record,
+                $stored->offered,
+                $of->isDone() ? [] : $this->turns->spares($of, $stored, $words, $children, $records),
+            ),
         );
     }
 
-    /**
-     * Children take turns at one pile; the order of each child's own questions stays.
-     *
-     * @param array<string, Child>       $children
-     * @param array<string, ChildRecord> $records
-     *
-     * @return list<TurnView>
-     */
-    private function turns(StoredSetUp $stored, ActivityWords $words, array $children, array $records): array
+    /** @return list<GatherView> what to lay out, each with where it is kept */
+    private function gather(SetUp $setUp): array
     {
-        $done = $said = [];
-        foreach ($this->evidence->answered($stored->sittingIds()) as $attempt) {
-            $done[$attempt->questionId] = new DoneAttemptView(
-                $attempt->id,
-                $attempt->outcome,
-                $attempt->help,
-                $attempt->at,
-                $attempt->guess,
-                $attempt->counted,
-            );
-        }
-        $asks = [];
-        foreach ($stored->sittings as $sitting) {
-            $asks += $this->asks($stored->setUp, $sitting, $words, $children);
-        }
-        $turns = [];
-        $most = max([0, ...array_map(static fn (StoredSitting $sitting): int => \count($sitting->order), array_values($stored->sittings))]);
-        for ($turn = 0; $turn < $most; ++$turn) {
-            foreach ($stored->sittings as $sitting) {
-                $question = $sitting->question($sitting->order[$turn] ?? '');
-                if (null !== $question) {
-                    $answered = $done[$question->id] ?? null;
-                    // The parent is told once.
-                    $told = $this->words->forParent($question->prompt, $sitting->sitting->courseOf($question)->form);
-                    $forParent = null === $told || isset($said[$told]) ? null : $told;
-                    $said[$told ?? ''] = true;
-                    $turns[] = $this->turn($stored->setUp, $words, $sitting, $question, $asks[$question->id], $children, $records, $forParent, $answered);
-                }
-            }
-        }
+        $keptAt = $this->things->keptAt();
 
-        return $turns;
-    }
-
-    /**
-     * @param array<string, Child>       $children
-     * @param array<string, ChildRecord> $records
-     */
-    private function turn(
-        SetUp $setUp,
-        ActivityWords $words,
-        StoredSitting $stored,
-        Question $question,
-        string $ask,
-        array $children,
-        array $records,
-        ?string $forParent,
-        ?DoneAttemptView $done,
-    ): TurnView {
-        $childId = $stored->sitting->childId;
-        $prompt = $question->prompt;
-        $step = $this->map->step($question->stepId);
-        $amount = $prompt->isGuess() ? $prompt->answer() : null;
-        $draw = fn (Help $help): string => $this->pictures->question(
-            $setUp,
-            $question,
-            $stored->sitting->courseOf($question)->form,
-            self::settings($children, $childId),
-            // Frames are filled other ways as well once the child is sure.
-            isset($records[$childId]) && $records[$childId]->state($question->stepId)->standing->isCanDo(),
-            $help,
-        );
-        [$picture, $finished] = [$draw($stored->sitting->courseOf($question)->help), $draw(Help::Shown)];
-
-        return new TurnView(
-            $stored->id,
-            $question->id,
-            $question->stepId,
-            $question->level,
-            $ask,
-            $this->words->answer($prompt, $this->thing($setUp), array_map(static fn (Laid $laid): string => $laid->thing->single, $setUp->laid)),
-            $prompt->isOpen(),
-            $prompt->isGuess(),
-            \is_int($amount) ? $amount : null,
-            $picture,
-            $finished === $picture ? null : $finished,
-            $forParent,
-            self::firstOf($words->methods, Kind::of($prompt)->methods($step)),
-            self::firstOf($words->slips, Kind::of($prompt)->slips($step)),
-            $done,
-        );
+        return [
+            ...array_map(
+                static fn (LaidView $laid): GatherView => new GatherView($laid->inWords(), $laid->picture, $keptAt[$laid->thingId] ?? null),
+                $this->views->laid($setUp),
+            ),
+            ...array_map(static fn (Prop $prop): GatherView => new GatherView($prop->thing->name, null, null), $setUp->props),
+        ];
     }
 
     /** What an elder child of the house could do at the same lay-out; null where there is none. */
@@ -283,65 +217,10 @@ final readonly class TableViews
         return $child->ageInMonths($this->clock->today());
     }
 
-    /**
-     * @template T of \UnitEnum
-     *
-     * @param list<T> $first
-     * @param list<T> $all
-     *
-     * @return list<T> all, in the order of the first where they are among them
-     */
-    private static function firstOf(array $first, array $all): array
-    {
-        $in = static fn (\UnitEnum $one): bool => \in_array($one, $first, true);
-
-        return [
-            ...array_values(array_filter($first, static fn (\UnitEnum $one): bool => \in_array($one, $all, true))),
-            ...array_values(array_filter($all, static fn (\UnitEnum $one): bool => !$in($one))),
-        ];
-    }
-
-    /**
-     * @param array<string, Child> $children
-     *
-     * @return array<string, string> what is asked, by question id
-     */
-    private function asks(SetUp $setUp, StoredSitting $stored, ActivityWords $words, array $children): array
-    {
-        $questions = array_values(array_filter(array_map($stored->question(...), $stored->order)));
-        $settings = self::settings($children, $stored->sitting->childId);
-
-        return array_combine(
-            array_map(static fn (Question $question): string => $question->id, $questions),
-            $this->words->asks(
-                array_map(static fn (Question $question): Prompt => $question->prompt, $questions),
-                $words->say,
-                $this->thing($setUp),
-                $settings,
-                self::isWritten($setUp, $stored->sitting) ? $settings->answering : null,
-            ),
-        );
-    }
-
-    private function thing(SetUp $setUp): string
-    {
-        // Where nothing lies out, what is drawn is what is spoken of.
-        $drawn = Form::Pictures === $setUp->sittings[0]->course()->form ? 'dots' : 'counters';
-
-        return $setUp->laid[0]->thing->name ?? $this->words->say('stand_ins', $drawn, ['count' => 2]);
-    }
-
     /** @param array<string, Child> $children */
     private static function settings(array $children, string $childId): Settings
     {
         return ($children[$childId] ?? null)->settings ?? new Settings();
-    }
-
-    /** Whether answers are laid, written or ringed here: with signs and numerals, where the activity has something to answer with. */
-    private static function isWritten(SetUp $setUp, Sitting $sitting): bool
-    {
-        return Form::Symbols === $sitting->course()->form
-            && [] !== array_filter($setUp->activity->props, static fn (Prop $prop): bool => Setting::Answering === $prop->by);
     }
 
     /** @param array<string, Child> $children */

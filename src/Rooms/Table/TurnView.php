@@ -14,6 +14,7 @@ final readonly class TurnView
     /**
      * @param bool     $open    whether anything may be answered
      * @param bool     $isGuess whether an amount is guessed and then counted
+     * @param int      $load    how large its numbers are, to find a smaller one or a bigger
      * @param int|null $amount  that is counted, where one is guessed
      * @param string       $picture SVG
      * @param string|null  $finished  SVG of it done, to check by; null where it shows no more
@@ -29,6 +30,7 @@ final readonly class TurnView
         public string $ask,
         public string $answer,
         public bool $open,
+        public int $load,
         public bool $isGuess,
         public ?int $amount,
         public string $picture,

@@ -1,0 +1,229 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\App\Rooms\Table;
+
+use Pindle\App\Content\ActivityWords;
+use Pindle\App\Content\Words;
+use Pindle\App\Plan\StoredSetUp;
+use Pindle\App\Plan\StoredSitting;
+use Pindle\App\Record\Evidence;
+use Pindle\App\Views\Pictures;
+use Pindle\Core\Activity\Prop;
+use Pindle\Core\Advice\Idea;
+use Pindle\Core\Child\Child;
+use Pindle\Core\Child\Setting;
+use Pindle\Core\Child\Settings;
+use Pindle\Core\Evidence\ChildRecord;
+use Pindle\Core\Evidence\Help;
+use Pindle\Core\Planning\Laid;
+use Pindle\Core\Planning\SetUp;
+use Pindle\Core\Planning\Sitting;
+use Pindle\Core\Question\Kind;
+use Pindle\Core\Question\Prompt;
+use Pindle\Core\Question\Question;
+use Pindle\Core\Skill\Form;
+use Pindle\Core\Skill\SkillMap;
+
+/** Writes the questions of a set-up out: what is said, what is looked for, the pictures, and what was seen of them. */
+final readonly class TurnViews
+{
+    public function __construct(
+        private Evidence $evidence,
+        private Words $words,
+        private Pictures $pictures,
+        private SkillMap $map,
+    ) {
+    }
+
+    /**
+     * Children take turns at one pile; the order of each child's own questions stays.
+     *
+     * @param array<string, Child>       $children
+     * @param array<string, ChildRecord> $records
+     *
+     * @return list<TurnView>
+     */
+    public function turns(StoredSetUp $stored, ActivityWords $words, array $children, array $records): array
+    {
+        $done = $said = [];
+        foreach ($this->evidence->answered($stored->sittingIds()) as $attempt) {
+            $done[$attempt->questionId] = new DoneAttemptView(
+                $attempt->id,
+                $attempt->outcome,
+                $attempt->help,
+                $attempt->at,
+                $attempt->guess,
+                $attempt->counted,
+                $attempt->toCore()->isOnFingers(),
+                $attempt->slip,
+            );
+        }
+        $asks = [];
+        foreach ($stored->sittings as $sitting) {
+            $asks += $this->asks($stored->setUp, $sitting, $words, $children);
+        }
+        $turns = [];
+        $most = max([0, ...array_map(static fn (StoredSitting $sitting): int => \count($sitting->order), array_values($stored->sittings))]);
+        for ($turn = 0; $turn < $most; ++$turn) {
+            foreach ($stored->sittings as $sitting) {
+                $question = $sitting->question($sitting->order[$turn] ?? '');
+                if (null !== $question) {
+                    $answered = $done[$question->id] ?? null;
+                    // The parent is told once.
+                    $told = $this->words->forParent($question->prompt, $sitting->sitting->courseOf($question)->form);
+                    $forParent = null === $told || isset($said[$told]) ? null : $told;
+                    $said[$told ?? ''] = true;
+                    $turns[] = $this->turn($stored->setUp, $words, $sitting, $question, $asks[$question->id], $children, $records, $forParent, $answered);
+                }
+            }
+        }
+
+        return $turns;
+    }
+
+    /**
+     * Questions made beforehand, as they are asked when they are.
+     *
+     * @param array<string, Child>       $children
+     * @param array<string, ChildRecord> $records
+     *
+     * @return list<SpareView>
+     */
+    public function spares(StoredSetUp $stored, StoredSitting $sitting, ActivityWords $words, array $children, array $records): array
+    {
+        $spares = [];
+        foreach (Idea::cases() as $idea) {
+            $left = $sitting->sparesLeft($idea);
+            $asks = $this->asksOf($left, $stored->setUp, $sitting, $words, $children);
+            foreach ($left as $spare) {
+                $turn = $this->turn($stored->setUp, $words, $sitting, $spare, $asks[$spare->id], $children, $records, null, null);
+                $spares[] = new SpareView($idea, $turn);
+            }
+        }
+
+        return $spares;
+    }
+
+    /**
+     * @param array<string, Child>       $children
+     * @param array<string, ChildRecord> $records
+     */
+    private function turn(
+        SetUp $setUp,
+        ActivityWords $words,
+        StoredSitting $stored,
+        Question $question,
+        string $ask,
+        array $children,
+        array $records,
+        ?string $forParent,
+        ?DoneAttemptView $done,
+    ): TurnView {
+        $childId = $stored->sitting->childId;
+        $prompt = $question->prompt;
+        $step = $this->map->step($question->stepId);
+        $amount = $prompt->isGuess() ? $prompt->answer() : null;
+        $draw = fn (Help $help): string => $this->pictures->question(
+            $setUp,
+            $question,
+            $stored->sitting->courseOf($question)->form,
+            self::settings($children, $childId),
+            // Frames are filled other ways as well once the child is sure.
+            isset($records[$childId]) && $records[$childId]->state($question->stepId)->standing->isCanDo(),
+            $help,
+        );
+        [$picture, $finished] = [$draw($stored->sitting->courseOf($question)->help), $draw(Help::Shown)];
+
+        return new TurnView(
+            $stored->id,
+            $question->id,
+            $question->stepId,
+            $question->level,
+            $ask,
+            $this->words->answer($prompt, $this->thing($setUp), array_map(static fn (Laid $laid): string => $laid->thing->single, $setUp->laid)),
+            $prompt->isOpen(),
+            $prompt->load(),
+            $prompt->isGuess(),
+            \is_int($amount) ? $amount : null,
+            $picture,
+            $finished === $picture ? null : $finished,
+            $forParent,
+            self::firstOf($words->methods, Kind::of($prompt)->methods($step)),
+            self::firstOf($words->slips, Kind::of($prompt)->slips($step)),
+            $done,
+        );
+    }
+
+    /**
+     * @template T of \UnitEnum
+     *
+     * @param list<T> $first
+     * @param list<T> $all
+     *
+     * @return list<T> all, in the order of the first where they are among them
+     */
+    private static function firstOf(array $first, array $all): array
+    {
+        $in = static fn (\UnitEnum $one): bool => \in_array($one, $first, true);
+
+        return [
+            ...array_values(array_filter($first, static fn (\UnitEnum $one): bool => \in_array($one, $all, true))),
+            ...array_values(array_filter($all, static fn (\UnitEnum $one): bool => !$in($one))),
+        ];
+    }
+
+    /**
+     * @param array<string, Child> $children
+     *
+     * @return array<string, string> what is asked, by question id
+     */
+    private function asks(SetUp $setUp, StoredSitting $stored, ActivityWords $words, array $children): array
+    {
+        return $this->asksOf(array_values(array_filter(array_map($stored->question(...), $stored->order))), $setUp, $stored, $words, $children);
+    }
+
+    /**
+     * @param list<Question>       $questions
+     * @param array<string, Child> $children
+     *
+     * @return array<string, string> what is asked, by question id
+     */
+    private function asksOf(array $questions, SetUp $setUp, StoredSitting $stored, ActivityWords $words, array $children): array
+    {
+        $settings = self::settings($children, $stored->sitting->childId);
+
+        return array_combine(
+            array_map(static fn (Question $question): string => $question->id, $questions),
+            $this->words->asks(
+                array_map(static fn (Question $question): Prompt => $question->prompt, $questions),
+                $words->say,
+                $this->thing($setUp),
+                $settings,
+                self::isWritten($setUp, $stored->sitting) ? $settings->answering : null,
+            ),
+        );
+    }
+
+    private function thing(SetUp $setUp): string
+    {
+        // Where nothing lies out, what is drawn is what is spoken of.
+        $drawn = Form::Pictures === $setUp->sittings[0]->course()->form ? 'dots' : 'counters';
+
+        return $setUp->laid[0]->thing->name ?? $this->words->say('stand_ins', $drawn, ['count' => 2]);
+    }
+
+    /** @param array<string, Child> $children */
+    private static function settings(array $children, string $childId): Settings
+    {
+        return ($children[$childId] ?? null)->settings ?? new Settings();
+    }
+
+    /** Whether answers are laid, written or ringed here: with signs and numerals, where the activity has something to answer with. */
+    private static function isWritten(SetUp $setUp, Sitting $sitting): bool
+    {
+        return Form::Symbols === $sitting->course()->form
+            && [] !== array_filter($setUp->activity->props, static fn (Prop $prop): bool => Setting::Answering === $prop->by);
+    }
+}
