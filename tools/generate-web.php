@@ -3,6 +3,10 @@
 declare(strict_types=1);
 
 use Pindle\App\Content\InkFile;
+use Pindle\Core\Advice\Walk;
+use Pindle\Core\Evidence\Help;
+use Pindle\Core\Evidence\Ladder;
+use Pindle\Core\Evidence\Outcome;
 use Pindle\Tests\Make;
 
 /*
@@ -15,7 +19,7 @@ require_once dirname(__DIR__).'/vendor/autoload.php';
 /** Groups of content/words/sentences.yaml whose words the screens show by themselves. */
 const SHARED = [
     'marks', 'closing_marks', 'outcomes', 'methods', 'slips', 'forms_with', 'parts',
-    'places', 'ways_in', 'thread_states', 'thing_shapes', 'abilities', 'occasions',
+    'places', 'ways_in', 'stand_in_kinds', 'thread_states', 'thing_shapes', 'abilities', 'occasions',
 ];
 
 /** @return array<string, string> file below web/generated => its text */
@@ -36,7 +40,17 @@ function generated(): array
         $inks .= "    --color-$ink: $colour;\n";
     }
 
-    return ['words.ts' => $words, 'inks.css' => $inks."}\n"];
+    $walk = "/** Made by tools/generate-web.php from core/Advice/Walk.php: what the counters of a sitting go through, by event; and how help fades. */\n";
+    $walk .= 'export const walk: Record<string, [number, string[]]>[] = '.json_encode(Walk::all()->rows, \JSON_THROW_ON_ERROR).";\n";
+    $helps = [];
+    foreach (Help::cases() as $help) {
+        foreach (Outcome::cases() as $outcome) {
+            $helps[$help->value][$outcome->value] = Ladder::helpAfter($help, $outcome)->value;
+        }
+    }
+    $walk .= 'export const helpAfter = '.json_encode($helps, \JSON_THROW_ON_ERROR)." as const;\n";
+
+    return ['walk.ts' => $walk, 'words.ts' => $words, 'inks.css' => $inks."}\n"];
 }
 
 if (__FILE__ === realpath($argv[0] ?? '')) {

@@ -126,6 +126,12 @@ final readonly class Activity
         return [] === $this->roles && [] === $this->props;
     }
 
+    /** Whether its numbers are rolled, with dice whose faces are worked out. */
+    public function rolls(): bool
+    {
+        return [] !== array_filter($this->props, static fn (Prop $prop): bool => $prop->faces);
+    }
+
     /** The activity as cautions see it: nothing to swallow, but perhaps something to slip on; who sits at a table does not. */
     public function asThing(Place $place): Thing
     {

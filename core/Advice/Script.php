@@ -77,13 +77,14 @@ final readonly class Script
     public function offer(array $causes, Help $help, ?Slip $slip, array $offered, array $hasSpare): ?LiveAdvice
     {
         foreach ($causes as $cause) {
-            $left = array_values(array_filter($this->ideas[$cause->value], static fn (Idea $idea): bool => !\in_array($idea, $offered, true) && match ($idea->when()) {
+            $holds = static fn (Idea $idea): bool => !\in_array($idea, $offered, true) && match ($idea->when()) {
                 When::Always => true,
                 When::HelpIsLeft => Help::Shown !== $help,
                 When::HelpIsSpent => Help::Shown === $help,
                 When::Slipped => null !== $slip,
                 When::SpareIsLeft => \in_array($idea, $hasSpare, true),
-            }));
+            };
+            $left = array_values(array_filter($this->ideas[$cause->value], $holds));
             if ([] !== $left) {
                 return new LiveAdvice($cause, $left, $slip, $this->need);
             }

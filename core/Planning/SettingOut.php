@@ -17,6 +17,7 @@ use Pindle\Core\Child\Child;
 use Pindle\Core\Child\Settings;
 use Pindle\Core\Evidence\CanDoClauses;
 use Pindle\Core\Evidence\LastSitting;
+use Pindle\Core\Question\Dice;
 use Pindle\Core\Question\Kind;
 use Pindle\Core\Question\Prompt;
 use Pindle\Core\Question\QuestionSet;
@@ -49,12 +50,14 @@ final readonly class SettingOut
             '|',
             [$request->seed, $request->date->dayNumber, $candidate->learner->child->id, $candidate->ranked->step->id, $candidate->activity->id],
         ))));
-        // What goes over the ten waits until that is there.
+        $rolls = $candidate->activity->rolls();
+        // What goes over the ten waits until that is there; what the dice cannot show is not asked.
         $kind = static fn (Step $of): Kind => $candidate->activity->serves[$of->skill->id]->where(
-            static fn (Prompt $prompt): bool => (null === $prompt->needs() || $record->servesAsNeed($prompt->needs()))
+            static fn (Prompt $prompt): bool => (!$rolls || Dice::canAsk($prompt, $candidate->ranked->step->size))
+                && (null === $prompt->needs() || $record->servesAsNeed($prompt->needs()))
                 && (!$prompt instanceof Kind\MakeAmount || $prompt->fits($candidate->learner->child->settings->coins)),
         );
-        $asked = static fn (?Step $of): ?Sure => null === $of ? null : new Sure($of, $kind($of));
+        $asked = static fn (?Step $of): ?Sure => null === $of || !$kind($of)->canAsk($of) ? null : new Sure($of, $kind($of));
         $sure = $this->sureCandidates($candidate);
         [$opening, $closing] = [SureSteps::first($record, $sure, $request->date), SureSteps::last($record, $sure, $request->date)];
         $set = static fn (Step $step, int $count, ?Step $opening, ?Step $closing): QuestionSet => QuestionSet::choose(

@@ -38,6 +38,44 @@ final readonly class Dice
         return self::best($reach, static fn (int $a, int $b): int => $a - $b, static fn (int $a, int $b): bool => $a >= $b && $a <= $reach);
     }
 
+    /**
+     * The dice that a question is rolled with, each rolled result inside the reach; null where nothing is rolled or cards are better.
+     */
+    public static function of(Prompt $prompt, int $reach): ?self
+    {
+        /** @var array<string, self|null> $worked worked out once: there are few reaches, and each takes a while */
+        static $worked = [];
+
+        return match (true) {
+            $prompt instanceof Kind\Join => $worked['join '.$reach] ??= self::forJoining($reach),
+            $prompt instanceof Kind\Take => $worked['take '.$reach] ??= $reach <= self::MOST ? self::forTaking($reach) : null,
+            default => null,
+        };
+    }
+
+    /** Whether a question can come up: with dice it is what was rolled. Where there are none, cards can show anything. */
+    public static function canAsk(Prompt $prompt, int $reach): bool
+    {
+        return [] !== self::of($prompt, $reach)?->rolled($prompt);
+    }
+
+    /** @return array{int, int}|array{} what the first die and the second show; nothing when they cannot show it */
+    public function rolled(Prompt $prompt): array
+    {
+        [$one, $other] = match (true) {
+            $prompt instanceof Kind\Join => [$prompt->a, $prompt->b],
+            $prompt instanceof Kind\Take => [$prompt->n, $prompt->b],
+            default => [-1, -1],
+        };
+
+        return match (true) {
+            \in_array($one, $this->first, true) && \in_array($other, $this->second, true) => [$one, $other],
+            // Which of the two is rolled first does not matter where they are put together.
+            $prompt instanceof Kind\Join && \in_array($other, $this->first, true) && \in_array($one, $this->second, true) => [$other, $one],
+            default => [],
+        };
+    }
+
     /** Chance of a result, 0 to 1. */
     public function chance(int $result): float
     {

@@ -363,7 +363,7 @@ final readonly class PlanWriter
         $of = Uuid::fromString($sittingId);
 
         return array_map(static fn (array $spares): array => array_map(
-            static fn (Question $spare): Question => $spare->named(Uuid::v5($of, $spare->stepId.'|'.$spare->prompt->key().'|'.$spare->level->value)->toRfc4122()),
+            static fn (Question $spare): Question => $spare->named(Uuid::v5($of, $spare->stepId.'|'.$spare->prompt->key())->toRfc4122()),
             $spares,
         ), $this->spares->of($setUp, $sitting));
     }

@@ -1393,6 +1393,8 @@ export interface components {
             /** @default null */
             can?: components["schemas"]["Ability"][] | null;
             /** @default null */
+            keptAt?: string | null;
+            /** @default null */
             version?: number | null;
         };
         LineInput: {
@@ -1550,6 +1552,12 @@ export interface components {
              * @default null
              */
             id?: string | null;
+            /**
+             * Of the question more, as the device asks it already: one made beforehand, or the same once more under a new name.
+             * Format: uuid
+             * @default null
+             */
+            questionId?: string | null;
         };
         /** @enum {string} */
         ClosingMark: "all-alone" | "mostly-alone" | "mostly-with-me" | "not-yet";
@@ -1934,6 +1942,7 @@ export interface components {
             colours: number;
             safety: components["schemas"]["CautionView"][];
             can: string[];
+            keptAt?: string | null;
             version: number;
         };
         ShippedView: {
@@ -2149,6 +2158,86 @@ export interface components {
             form?: string | null;
             help: string;
         };
+        GatherView: {
+            words: string;
+            picture?: string | null;
+            keptAt?: string | null;
+        };
+        /** @enum {string} */
+        When: "always" | "help-is-left" | "help-is-spent" | "slipped" | "spare-is-left";
+        /** @enum {string} */
+        Asks: "again" | "later" | "spare" | "last-easy";
+        ScriptIdeaView: {
+            idea: components["schemas"]["Idea"];
+            words: string;
+            when: components["schemas"]["When"];
+            asks?: components["schemas"]["Asks"] | (never | null);
+            helps: {
+                [key: string]: components["schemas"]["Help"];
+            };
+        };
+        /** @enum {string} */
+        Level: "sure" | "easier" | "at" | "harder" | "check";
+        /** @enum {string} */
+        StandInKind: "dice" | "frame" | "line" | "balance" | "spinner" | "cup" | "beads" | "bond" | "sign" | "stairs" | "countdown";
+        StandInView: {
+            kind: components["schemas"]["StandInKind"];
+            n: number;
+            a: number;
+            b: number;
+            size: number;
+            back: boolean;
+            bag: boolean;
+            faces: number[][];
+            masses: number[];
+        };
+        DoneAttemptView: {
+            id: string;
+            outcome: components["schemas"]["Outcome"];
+            help: components["schemas"]["Help"];
+            at: number;
+            guess?: number | null;
+            counted?: number | null;
+            onFingers: boolean;
+            slip?: components["schemas"]["Slip"] | (never | null);
+        };
+        TurnView: {
+            sittingId: string;
+            questionId: string;
+            stepId: string;
+            level: components["schemas"]["Level"];
+            ask: string;
+            answer: string;
+            open: boolean;
+            load: number;
+            isGuess: boolean;
+            amount?: number | null;
+            picture: string;
+            finished?: string | null;
+            helped?: string | null;
+            standIns: components["schemas"]["StandInView"][];
+            forParent?: string | null;
+            methods: components["schemas"]["Method"][];
+            slips: components["schemas"]["Slip"][];
+            done?: components["schemas"]["DoneAttemptView"] | (never | null);
+        };
+        SpareView: {
+            idea: components["schemas"]["Idea"];
+            turn: components["schemas"]["TurnView"];
+        };
+        ScriptView: {
+            ideas: {
+                [key: string]: components["schemas"]["ScriptIdeaView"][];
+            };
+            causes: {
+                [key: string]: string;
+            };
+            remedies: {
+                [key: string]: string;
+            };
+            offered: components["schemas"]["Idea"][];
+            spares: components["schemas"]["SpareView"][];
+        };
         SeatView: {
             sittingId: string;
             childId: string;
@@ -2160,36 +2249,11 @@ export interface components {
             helps: {
                 [key: string]: components["schemas"]["Help"];
             };
+            sure: string[];
             saysAlong: boolean;
             taught: string[];
             closing?: components["schemas"]["ClosingMark"] | (never | null);
-        };
-        /** @enum {string} */
-        Level: "sure" | "easier" | "at" | "harder" | "check";
-        DoneAttemptView: {
-            id: string;
-            outcome: components["schemas"]["Outcome"];
-            help: components["schemas"]["Help"];
-            at: number;
-            guess?: number | null;
-            counted?: number | null;
-        };
-        TurnView: {
-            sittingId: string;
-            questionId: string;
-            stepId: string;
-            level: components["schemas"]["Level"];
-            ask: string;
-            answer: string;
-            open: boolean;
-            isGuess: boolean;
-            amount?: number | null;
-            picture: string;
-            finished?: string | null;
-            forParent?: string | null;
-            methods: components["schemas"]["Method"][];
-            slips: components["schemas"]["Slip"][];
-            done?: components["schemas"]["DoneAttemptView"] | (never | null);
+            script: components["schemas"]["ScriptView"];
         };
         /** @enum {string} */
         DecisionKind: "move-on" | "rest-it" | "easier" | "further" | "again";
@@ -2213,7 +2277,9 @@ export interface components {
             place: string;
             part: string;
             layOut?: string | null;
-            props: string[];
+            start: number;
+            end: number;
+            gather: components["schemas"]["GatherView"][];
             measured: string[];
             show: string[];
             predict: string;

@@ -76,6 +76,20 @@ export const waysIn = {
     'move-and-tell': 'move and tell',
 } as const;
 
+export const standInKinds = {
+    dice: 'Dice',
+    frame: 'Frame',
+    line: 'Line',
+    balance: 'Balance',
+    spinner: 'Spinner',
+    cup: 'Covered cup',
+    beads: 'Beads',
+    bond: 'Two plates and a big one',
+    sign: 'Turning sign',
+    stairs: 'Staircase',
+    countdown: 'Countdown',
+} as const;
+
 export const threadStates = {
     sit: 'sits',
     free: 'is free',

@@ -92,9 +92,10 @@ final readonly class Advices
     private function words(Idea $idea, Step $step, Script $script, SkillMap $map): string
     {
         $next = $map->higherReaches($step->id)[0] ?? null;
+        $need = $script->need;
 
         return match (true) {
-            Idea::WeakestNeed === $idea && null !== $script->need => $this->words->say('ideas', $idea, ['need' => $this->words->step($map->step($script->need))]),
+            Idea::WeakestNeed === $idea && null !== $need => $this->words->say('ideas', $idea, ['need' => $this->words->step($map->step($need))]),
             Idea::NextReach === $idea && null !== $next => $this->words->say('ideas', $idea, ['next' => $this->words->reach($map->step($next))]),
             Idea::HowManyMoreTo === $idea => $this->words->say('ideas', $idea, ['to' => $step->size]),
             default => $this->words->say('ideas', $idea),

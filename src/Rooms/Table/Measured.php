@@ -6,7 +6,6 @@ namespace Pindle\App\Rooms\Table;
 
 use Pindle\App\Content\Words;
 use Pindle\App\Household\House;
-use Pindle\Core\Activity\Prop;
 use Pindle\Core\Planning\Laid;
 use Pindle\Core\Planning\SetUp;
 use Pindle\Core\Planning\Sitting;
@@ -73,7 +72,7 @@ final readonly class Measured
     /** @return list<string> */
     private function dice(SetUp $setUp): array
     {
-        if ([] === array_filter($setUp->props, static fn (Prop $prop): bool => $prop->faces)) {
+        if (!$setUp->activity->rolls()) {
             return [];
         }
         $said = [];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pindle\App\Rooms\Table;
 
+use Pindle\App\Views\StandInView;
 use Pindle\Core\Evidence\Method;
 use Pindle\Core\Evidence\Slip;
 use Pindle\Core\Question\Level;
@@ -17,8 +18,10 @@ final readonly class TurnView
      * @param int      $load    how large its numbers are, to find a smaller one or a bigger
      * @param int|null $amount  that is counted, where one is guessed
      * @param string       $picture SVG
+     * @param string|null  $helped    SVG of it begun; null where it shows no more
      * @param string|null  $finished  SVG of it done, to check by; null where it shows no more
      * @param string|null  $forParent said to the parent
+     * @param list<StandInView> $standIns the nearest first
      * @param list<Method> $methods that can happen, those of the activity first
      * @param list<Slip>   $slips   that can happen, those of the activity first
      */
@@ -35,6 +38,8 @@ final readonly class TurnView
         public ?int $amount,
         public string $picture,
         public ?string $finished,
+        public ?string $helped,
+        public array $standIns,
         public ?string $forParent,
         public array $methods,
         public array $slips,

@@ -10,6 +10,7 @@ use Pindle\App\Plan\StoredSetUp;
 use Pindle\App\Plan\StoredSitting;
 use Pindle\App\Record\Evidence;
 use Pindle\App\Views\Pictures;
+use Pindle\App\Views\StandInView;
 use Pindle\Core\Activity\Prop;
 use Pindle\Core\Advice\Idea;
 use Pindle\Core\Child\Child;
@@ -23,8 +24,12 @@ use Pindle\Core\Planning\Sitting;
 use Pindle\Core\Question\Kind;
 use Pindle\Core\Question\Prompt;
 use Pindle\Core\Question\Question;
+use Pindle\Core\Question\StandIn;
+use Pindle\Core\Scene\Scenes;
 use Pindle\Core\Skill\Form;
 use Pindle\Core\Skill\SkillMap;
+use Random\Engine\Xoshiro256StarStar;
+use Random\Randomizer;
 
 /** Writes the questions of a set-up out: what is said, what is looked for, the pictures, and what was seen of them. */
 final readonly class TurnViews
@@ -134,7 +139,7 @@ final readonly class TurnViews
             isset($records[$childId]) && $records[$childId]->state($question->stepId)->standing->isCanDo(),
             $help,
         );
-        [$picture, $finished] = [$draw($stored->sitting->courseOf($question)->help), $draw(Help::Shown)];
+        [$picture, $helped, $finished] = array_map($draw, [Help::Bare, Help::PartDone, Help::Shown]);
 
         return new TurnView(
             $stored->id,
@@ -149,11 +154,29 @@ final readonly class TurnViews
             \is_int($amount) ? $amount : null,
             $picture,
             $finished === $picture ? null : $finished,
+            $helped === $picture ? null : $helped,
+            $this->standIns($setUp, $stored->sitting, $question),
             $forParent,
             self::firstOf($words->methods, Kind::of($prompt)->methods($step)),
             self::firstOf($words->slips, Kind::of($prompt)->slips($step)),
             $done,
         );
+    }
+
+    /** @return list<StandInView> */
+    private function standIns(SetUp $setUp, Sitting $sitting, Question $question): array
+    {
+        $step = $this->map->step($question->stepId);
+        $form = [] === $step->forms ? null : $sitting->courseOf($question)->form;
+
+        return array_map(StandInView::of(...), StandIn::of(
+            $question->prompt,
+            Scenes::sight($setUp->activity->scene($form), $question->prompt),
+            $this->map->step($sitting->course()->stepId)->size,
+            $setUp->activity->rolls(),
+            $setUp->laid[0]->thing ?? null,
+            new Randomizer(new Xoshiro256StarStar(crc32($question->id))),
+        ));
     }
 
     /**
