@@ -1,12 +1,12 @@
 <script setup lang="ts">
-import { computed, nextTick, ref, watch } from 'vue';
+import { computed, ref, watch } from 'vue';
 import { RouterLink, RouterView, useRoute, useRouter } from 'vue-router';
-import { Search } from '@lucide/vue';
+import { House, LayoutGrid, Search, Sun, Waypoints } from '@lucide/vue';
 
 import { waiting } from '@/api/outbox/items';
 import { signedOut } from '@/api/client';
 import { forget } from '@/api/forget';
-import { useLock, useZoneOnce } from '@/api/queries';
+import { useLock, useToday, useZoneOnce } from '@/api/queries';
 import Dialog from '@/kit/Dialog.vue';
 import Finder from '@/kit/Finder.vue';
 import Refused from '@/kit/Refused.vue';
@@ -26,12 +26,16 @@ useZoneOnce(() => lock.data.value?.who === 'parent' && !lock.data.value.demo);
 const showKeys = ref(false);
 const finding = ref(false);
 /** Rooms worked in with one hand have the whole screen. */
-const bare = computed(() => ['table', 'first-look', 'evening'].includes(String(route.name)));
-// On a phone the rooms are wider than the screen: the one you are in is scrolled into sight.
+const bare = computed(() => ['table', 'first-look', 'evening', 'stand-ins'].includes(String(route.name)));
+/** On a phone, at the thumb: Today, what is on the table, the Map, and the rest behind one sheet. */
+const more = ref(false);
+const today = useToday(() => !locked.value && !bare.value);
+const onTable = computed(() => today.data.value?.setUps.find((setUp) => setUp.state !== 'done')?.id);
+const atThumb = computed(() => rooms.value.filter((room) => ['today', 'map'].includes(room.name)));
+const behind = computed(() => rooms.value.filter((room) => !['today', 'map'].includes(room.name)));
 watch(
-    () => route.name,
-    () => nextTick(() => document.querySelector('nav [aria-current]')?.scrollIntoView({ inline: 'nearest', block: 'nearest' })),
-    { flush: 'post' },
+    () => route.fullPath,
+    () => (more.value = false),
 );
 
 useLead(Object.fromEntries(allRooms.map((room) => [room.key, () => void router.push({ name: room.name })])));
@@ -48,7 +52,7 @@ useKeys({ '?': () => (showKeys.value = true), '/': () => (finding.value = true) 
                     <img :src="'/icon.svg'" alt="" class="size-7" />
                     Pindle
                 </RouterLink>
-                <nav aria-label="Rooms" class="order-last -mx-2 flex w-full overflow-x-auto sm:order-none sm:w-auto sm:flex-1">
+                <nav aria-label="Rooms" class="hidden flex-1 flex-wrap sm:flex">
                     <RouterLink
                         v-for="room in rooms"
                         :key="room.name"
@@ -76,11 +80,62 @@ useKeys({ '?': () => (showKeys.value = true), '/': () => (finding.value = true) 
                 </button>
             </div>
         </header>
-        <main id="room" tabindex="-1" class="mx-auto max-w-7xl outline-none" :class="bare ? '' : 'px-4 py-5'">
+        <main id="room" tabindex="-1" class="mx-auto max-w-7xl outline-none" :class="bare ? '' : 'px-4 pt-5 pb-24 sm:pb-5'">
             <div v-if="!bare" class="mb-3 empty:hidden"><Refused /></div>
             <RouterView />
         </main>
 
+        <nav
+            v-if="!bare"
+            class="fixed inset-x-0 bottom-0 z-20 flex border-t-2 border-hem bg-paper sm:hidden print:hidden"
+            aria-label="Rooms at the thumb"
+        >
+            <RouterLink
+                v-for="room in atThumb"
+                :key="room.name"
+                :to="{ name: room.name }"
+                class="flex min-h-14 flex-1 flex-col items-center justify-center border-t-4 text-sm font-bold"
+                :class="route.name === room.name ? 'border-wood text-ink' : 'border-transparent text-soft'"
+                :aria-current="route.name === room.name ? 'page' : undefined"
+            >
+                <component :is="room.name === 'today' ? Sun : Waypoints" :size="22" aria-hidden="true" /> {{ room.title }}
+            </RouterLink>
+            <RouterLink
+                v-if="onTable"
+                :to="{ name: 'table', params: { setUpId: onTable } }"
+                class="order-first flex min-h-14 flex-1 flex-col items-center justify-center border-t-4 border-transparent text-sm font-bold text-soft"
+            >
+                <LayoutGrid :size="22" aria-hidden="true" /> Table
+            </RouterLink>
+            <button
+                v-if="behind.length"
+                type="button"
+                class="flex min-h-14 flex-1 flex-col items-center justify-center border-t-4 border-transparent text-sm font-bold text-soft"
+                aria-haspopup="dialog"
+                data-more-rooms
+                @click="more = true"
+            >
+                <House :size="22" aria-hidden="true" /> More
+            </button>
+        </nav>
+        <Dialog :open="more" title="Rooms" @close="more = false">
+            <div class="grid grid-cols-2 gap-2">
+                <RouterLink
+                    v-for="room in behind"
+                    :key="room.name"
+                    :to="{ name: room.name }"
+                    class="flex min-h-14 items-center justify-center rounded-lg border-2 border-hem font-bold"
+                    :class="route.name === room.name ? 'bg-linen' : ''"
+                    @click="more = false"
+                    >{{ room.title }}</RouterLink
+                >
+                <RouterLink
+                    :to="{ name: 'stand-ins' }"
+                    class="flex min-h-14 items-center justify-center rounded-lg border-2 border-hem text-center font-bold"
+                    >Things on the screen</RouterLink
+                >
+            </div>
+        </Dialog>
         <Finder v-if="finding" @close="finding = false" />
         <Dialog :open="showKeys" title="Keys" @close="showKeys = false">
             <dl class="grid grid-cols-[auto_1fr] gap-x-4 gap-y-2">
@@ -93,8 +148,8 @@ useKeys({ '?': () => (showKeys.value = true), '/': () => (finding.value = true) 
                 </template>
                 <dt><kbd class="rounded border border-hem bg-linen px-2 py-1">/</kbd></dt>
                 <dd>Find a step, an activity, a thing or a child</dd>
-                <dt><kbd class="rounded border border-hem bg-linen px-2 py-1">1 2 3 4</kbd></dt>
-                <dd>At the table: at once, worked it out, with help, not yet</dd>
+                <dt><kbd class="rounded border border-hem bg-linen px-2 py-1">a s d f</kbd></dt>
+                <dd>At the table: at once, worked it out, with help, not yet; the space bar goes on without a word</dd>
                 <dt>
                     <kbd class="rounded border border-hem bg-linen px-2 py-1">u</kbd>
                     <kbd class="rounded border border-hem bg-linen px-2 py-1">m</kbd>

@@ -17,6 +17,12 @@ export const router = createRouter({
     scrollBehavior: (_to, _from, saved) => saved ?? { top: 0 },
     routes: [
         { name: 'today', path: '/', component: () => import('./rooms/today/Today.vue') },
+        {
+            name: 'stand-ins',
+            meta: { title: 'Things on the screen' },
+            path: '/stand-ins',
+            component: () => import('./rooms/table/StandIns.vue'),
+        },
         { name: 'table', path: '/table/:setUpId', component: () => import('./rooms/table/Table.vue'), props: true },
         { name: 'map', path: '/map/:childId?', component: () => import('./rooms/map/Map.vue'), props: true },
         { name: 'children', path: '/children', component: () => import('./rooms/children/Children.vue') },

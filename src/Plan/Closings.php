@@ -36,6 +36,7 @@ final readonly class Closings
      * @param int|null    $alone of a tally
      * @param int|null    $of    of a tally
      * @param int|null    $asked how many questions there were; null for all
+     * @param list<string> $leftOut ids of questions that were not asked
      *
      * @throws Refusal 404 when there never was such a set-up, 422 when the sitting is of another
      */
@@ -47,10 +48,11 @@ final readonly class Closings
         ?int $alone,
         ?int $of,
         ?int $asked,
+        array $leftOut,
         \DateTimeImmutable $at,
         string $deviceId,
     ): void {
-        $this->transactions->run(function () use ($setUpId, $sittingId, $id, $mark, $alone, $of, $asked, $at, $deviceId): void {
+        $this->transactions->run(function () use ($setUpId, $sittingId, $id, $mark, $alone, $of, $asked, $leftOut, $at, $deviceId): void {
             $stored = $this->plans->setUp($setUpId)
                 ?? throw Refusal::notFound('setUpId', 'This is not in the plan any more. Nothing was lost; look at Today again.');
             $sitting = $stored->sitting($sittingId) ?? throw Refusal::invalid('sittingId', 'This sitting does not belong to what is on the table.');
@@ -63,7 +65,7 @@ final readonly class Closings
                 $course->form,
                 $stored->setUp->thingIds(),
                 $mark,
-                $sitting->sitting->covered($course, $tapped, \array_slice($sitting->order, 0, $asked)),
+                $sitting->sitting->covered($course, $tapped, array_values(array_diff(\array_slice($sitting->order, 0, $asked), $leftOut))),
                 $at,
                 $this->clock->dayOf($at),
                 $deviceId,

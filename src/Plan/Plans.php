@@ -227,6 +227,7 @@ final readonly class Plans
             $sittings,
             $entity->held,
             $entity->refused,
+            $entity->note,
         );
     }
 

@@ -69,6 +69,10 @@ class SetUpEntity implements Readable
     #[ORM\Column(options: ['default' => false])]
     public bool $refused = false;
 
+    /** What the parent wrote down about it. */
+    #[ORM\Column(length: 500, nullable: true)]
+    public ?string $note = null;
+
     /** Which version of its questions this is, from 1. */
     #[ORM\Column(options: ['default' => 1])]
     public int $revision = 1;

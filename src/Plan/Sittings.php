@@ -54,6 +54,12 @@ final readonly class Sittings
                 ]);
     }
 
+    /** What the parent writes down beside a set-up; nothing for nothing. */
+    public function note(string $setUpId, string $note): void
+    {
+        $this->entities->getConnection()->executeStatement('UPDATE set_up SET note = ? WHERE id = ?', ['' === trim($note) ? null : trim($note), $setUpId]);
+    }
+
     /** Something was seen in a set-up that is not in the plan any more: it is in it again, and the rest is planned around it. */
     public function revive(string $setUpId): void
     {

@@ -19,6 +19,7 @@ final readonly class StoredSetUp
         public array $sittings,
         public bool $held = false,
         public bool $refused = false,
+        public ?string $note = null,
     ) {
     }
 

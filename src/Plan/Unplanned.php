@@ -138,7 +138,7 @@ final readonly class Unplanned
             foreach ($this->plans->setUp($id)->sittings ?? [] as $childId => $sitting) {
                 $mark = $marks[$childId] ?? null;
                 if (null !== $mark) {
-                    $this->closings->record($id, $sitting->id, Uuid::v7()->toRfc4122(), $mark, null, null, null, $this->clock->now(), $deviceId);
+                    $this->closings->record($id, $sitting->id, Uuid::v7()->toRfc4122(), $mark, null, null, null, [], $this->clock->now(), $deviceId);
                 }
             }
             $this->end($id);

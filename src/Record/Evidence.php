@@ -224,6 +224,26 @@ final readonly class Evidence
     }
 
     /**
+     * How often each way and each slip was tapped for these steps of a child.
+     *
+     * @param list<string> $stepIds
+     *
+     * @return array<string, int> by the value of a method or a slip
+     */
+    public function happened(string $childId, array $stepIds): array
+    {
+        /** @var array<string, int> $counts */
+        $counts = $this->entities->getConnection()->fetchAllKeyValue(
+            'SELECT what, COUNT(*) FROM (SELECT method AS what FROM attempt WHERE child_id = ? AND step_id IN (?) AND removed_at IS NULL'
+            .' UNION ALL SELECT slip FROM attempt WHERE child_id = ? AND step_id IN (?) AND removed_at IS NULL) WHERE what IS NOT NULL GROUP BY what',
+            [$childId, $stepIds, $childId, $stepIds],
+            [ParameterType::STRING, ArrayParameterType::STRING, ParameterType::STRING, ArrayParameterType::STRING],
+        );
+
+        return $counts;
+    }
+
+    /**
      * Which of these sittings have something seen in them.
      *
      * @param list<string> $sittingIds

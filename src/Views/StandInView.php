@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace Pindle\App\Views;
 
-use Pindle\Core\Question\StandIn;
-use Pindle\Core\Question\StandInKind;
+use Pindle\Core\Scene\StandIn;
+use Pindle\Core\Scene\StandInKind;
 
 /** A thing on the screen in the place of one that is not at hand, as {@see StandIn} sets it. */
 final readonly class StandInView
 {
     /**
      * @param list<list<int>> $faces  six a die
+     * @param list<list<int>> $order column and line of each place of one frame
      * @param list<float>     $masses grams
      */
     public function __construct(
@@ -23,6 +24,7 @@ final readonly class StandInView
         public bool $back,
         public bool $bag,
         public array $faces,
+        public array $order,
         public array $masses,
     ) {
     }
@@ -38,6 +40,7 @@ final readonly class StandInView
             $standIn->back,
             $standIn->bag,
             $standIn->faces,
+            $standIn->order,
             $standIn->masses,
         );
     }

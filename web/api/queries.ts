@@ -27,6 +27,7 @@ export const keys = {
     copies: ['copies'],
     today: ['today'],
     table: (setUpId: string) => ['table', setUpId],
+    standIns: ['stand-ins'],
     children: ['children'],
     look: (childId: string) => ['look', childId],
     cupboard: ['cupboard'],
@@ -169,10 +170,11 @@ export const useFind = (words: MaybeRefOrGetter<string>) =>
 
 /** Today; other devices change it too, so a screen that lies open asks again now and then. */
 const TODAY_AGAIN_MS = 60_000;
-export const useToday = () =>
+export const useToday = (enabled: () => boolean = () => true) =>
     useQuery({
         queryKey: keys.today,
         queryFn: () => ask(client.GET('/api/today')),
+        enabled,
         refetchInterval: ({ state }) => (state.error instanceof Problem && state.error.status === 0 ? AGAIN_MS : TODAY_AGAIN_MS),
     });
 /** Another day than today, by its date. */
@@ -225,6 +227,8 @@ export const useTableDocument = (setUpId: string) =>
         staleTime: Infinity,
         refetchOnMount: 'always',
     });
+export const useStandIns = () =>
+    useQuery({ queryKey: keys.standIns, queryFn: () => ask(client.GET('/api/table/stand-ins')), staleTime: Infinity });
 export const keepTable = (table: Schemas['TableView']) => cache.setQueryData(keys.table(table.id), table);
 const takeBackAttempt = (id: string) => ask(client.DELETE('/api/table/attempts/{id}', { params: { path: { id } } }));
 export const useTakeBack = (then: () => void) => useChange('evidence', takeBackAttempt, then);

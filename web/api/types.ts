@@ -20,6 +20,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/table/stand-ins": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_table_stand_ins"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/activities": {
         parameters: {
             query?: never;
@@ -821,6 +837,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/table/{setUpId}/note": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["put_table_note"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/table/{setUpId}/all-at-once": {
         parameters: {
             query?: never;
@@ -1586,6 +1618,14 @@ export interface components {
              * @default null
              */
             asked?: number | null;
+            /**
+             * ids of questions that were left out
+             * @default []
+             */
+            leftOut?: string[];
+        };
+        NoteBesideInput: {
+            note: string;
         };
         AllAtOnceInput: {
             /** Format: uuid */
@@ -1767,6 +1807,23 @@ export interface components {
             focus: string[];
             look: number;
             unsure: number;
+        };
+        /** @enum {string} */
+        StandInKind: "dice" | "frame" | "line" | "balance" | "spinner" | "cup" | "beads" | "bond" | "sign" | "stairs" | "countdown";
+        StandInView: {
+            kind: components["schemas"]["StandInKind"];
+            n: number;
+            a: number;
+            b: number;
+            size: number;
+            back: boolean;
+            bag: boolean;
+            faces: number[][];
+            order: number[][];
+            masses: number[];
+        };
+        StandInsView: {
+            standIns: components["schemas"]["StandInView"][];
         };
         /** @enum {string} */
         Place: "table" | "high-table" | "floor" | "outdoors" | "anywhere";
@@ -2178,19 +2235,6 @@ export interface components {
         };
         /** @enum {string} */
         Level: "sure" | "easier" | "at" | "harder" | "check";
-        /** @enum {string} */
-        StandInKind: "dice" | "frame" | "line" | "balance" | "spinner" | "cup" | "beads" | "bond" | "sign" | "stairs" | "countdown";
-        StandInView: {
-            kind: components["schemas"]["StandInKind"];
-            n: number;
-            a: number;
-            b: number;
-            size: number;
-            back: boolean;
-            bag: boolean;
-            faces: number[][];
-            masses: number[];
-        };
         DoneAttemptView: {
             id: string;
             outcome: components["schemas"]["Outcome"];
@@ -2300,6 +2344,7 @@ export interface components {
             ends: components["schemas"]["EndView"][];
             showsScreen: boolean;
             notesAfter: boolean;
+            note?: string | null;
         };
         IdeaView: {
             idea: components["schemas"]["Idea"];
@@ -2417,6 +2462,7 @@ export interface components {
             isNew: boolean;
             /** Whether it went hard with the same step today, so that another may be offered. */
             wentHard: boolean;
+            note?: string | null;
         };
         BringView: {
             thingId: string;
@@ -2531,6 +2577,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["MapView"];
+                };
+            };
+        };
+    };
+    get_table_stand_ins: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Things on the screen, on their own */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StandInsView"];
                 };
             };
         };
@@ -3957,6 +4023,32 @@ export interface operations {
         };
         responses: {
             /** @description Recorded, or recorded before */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TableView"];
+                };
+            };
+        };
+    };
+    put_table_note: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                setUpId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NoteBesideInput"];
+            };
+        };
+        responses: {
+            /** @description Kept */
             200: {
                 headers: {
                     [name: string]: unknown;

@@ -20,7 +20,9 @@ function isTyping(target: EventTarget | null): boolean {
 }
 
 function press(event: KeyboardEvent): void {
-    const elsewhere = event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target);
+    // What is played with has keys of its own.
+    const isPlaying = event.target instanceof Element && event.target.closest('[data-own-keys]');
+    const elsewhere = event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target) || isPlaying;
     if (elsewhere || document.querySelector('[role="dialog"]')) {
         return;
     }

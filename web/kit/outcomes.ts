@@ -1,9 +1,28 @@
 import type { Schemas } from '@/api/client';
 import { outcomes as words } from '@/generated/words';
 
-export const outcomes: { id: Schemas['Outcome']; words: string; class: string }[] = [
-    { id: 'at-once', words: words['at-once'], class: 'bg-deep text-white border-deep' },
-    { id: 'worked-it-out', words: words['worked-it-out'], class: 'bg-worked border-deep text-ink' },
-    { id: 'with-help', words: words['with-help'], class: 'bg-helped border-wood text-ink' },
-    { id: 'not-yet', words: words['not-yet'], class: 'bg-paper border-field text-ink' },
+/** Two pairs: on their own, a whole thread; not alone yet, a thread with an open end. The keys lie under one hand. */
+export const outcomePairs: {
+    name: string;
+    whole: boolean;
+    outcomes: { id: Schemas['Outcome']; words: string; key: string }[];
+}[] = [
+    {
+        name: 'On their own',
+        whole: true,
+        outcomes: [
+            { id: 'at-once', words: words['at-once'], key: 'a' },
+            { id: 'worked-it-out', words: words['worked-it-out'], key: 's' },
+        ],
+    },
+    {
+        name: 'Not alone yet',
+        whole: false,
+        outcomes: [
+            { id: 'with-help', words: words['with-help'], key: 'd' },
+            { id: 'not-yet', words: words['not-yet'], key: 'f' },
+        ],
+    },
 ];
+
+export const outcomes = outcomePairs.flatMap((pair) => pair.outcomes);

@@ -28,6 +28,10 @@ final readonly class ClosingInput
         /** How many questions there were, where it was not all of them. */
         #[Assert\Range(min: 0, max: 40, notInRangeMessage: 'A sitting has at most 40 questions.')]
         public ?int $asked = null,
+        /** @var list<string> ids of questions that were left out */
+        #[Assert\Count(max: 40)]
+        #[Assert\All([new Assert\Type('string'), new Assert\Length(max: 80)])]
+        public array $leftOut = [],
     ) {
     }
 }

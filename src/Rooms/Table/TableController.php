@@ -23,6 +23,8 @@ use Pindle\App\Platform\Http\Refusal;
 use Pindle\App\Platform\Lock\Who;
 use Pindle\App\Record\AttemptEntity;
 use Pindle\App\Record\Evidence;
+use Pindle\App\Views\StandInView;
+use Pindle\Core\Child\Settings;
 use Pindle\Core\Evidence\Attempt;
 use Pindle\Core\Evidence\ChildRecord;
 use Pindle\Core\Evidence\ClosingMark;
@@ -30,7 +32,10 @@ use Pindle\Core\Evidence\Ladder;
 use Pindle\Core\Evidence\Seen;
 use Pindle\Core\Planning\NextQuestion;
 use Pindle\Core\Question\Question;
+use Pindle\Core\Scene\StandIn;
 use Pindle\Core\Skill\SkillMap;
+use Random\Engine\Xoshiro256StarStar;
+use Random\Randomizer;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
@@ -55,6 +60,15 @@ final readonly class TableController
         private Clock $clock,
         private DeviceTime $time,
     ) {
+    }
+
+    #[Route('/stand-ins', name: 'table_stand_ins', methods: ['GET'], defaults: Who::TABLE, priority: 1)]
+    #[OA\Response(response: 200, description: 'Things on the screen, on their own', content: new OA\JsonContent(ref: new Model(type: StandInsView::class)))]
+    public function standIns(): JsonResponse
+    {
+        $random = new Randomizer(new Xoshiro256StarStar(crc32($this->clock->now()->format('c'))));
+
+        return new JsonResponse(new StandInsView(array_map(StandInView::of(...), StandIn::all(new Settings(), $random))));
     }
 
     #[Route('/{setUpId}', name: 'table_look', methods: ['GET'], defaults: Who::TABLE)]
@@ -171,9 +185,20 @@ final readonly class TableController
             $tally[0] ?? null,
             $tally[1] ?? null,
             $input->asked,
+            $input->leftOut,
             $this->time->seenAt($input->at),
             $input->deviceId->toRfc4122(),
         );
+
+        return new JsonResponse($this->views->of($this->setUp($setUpId)));
+    }
+
+    #[Route('/{setUpId}/note', name: 'table_note', methods: ['PUT'], defaults: Who::TABLE)]
+    #[OA\Response(response: 200, description: 'Kept', content: new OA\JsonContent(ref: new Model(type: TableView::class)))]
+    public function note(string $setUpId, #[MapRequestPayload] NoteBesideInput $input): JsonResponse
+    {
+        $this->setUp($setUpId);
+        $this->sittings->note($setUpId, $input->note);
 
         return new JsonResponse($this->views->of($this->setUp($setUpId)));
     }

@@ -52,6 +52,7 @@ final readonly class TableView
         public array $ends,
         public bool $showsScreen,
         public bool $notesAfter,
+        public ?string $note,
     ) {
     }
 }

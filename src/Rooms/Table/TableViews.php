@@ -102,6 +102,7 @@ final readonly class TableViews
             ))),
             !\in_array(HouseRule::NoScreen, $this->house->rules(), true),
             \in_array(HouseRule::NoNoting, $this->house->rules(), true),
+            $stored->note,
         );
     }
 

@@ -24,8 +24,8 @@ use Pindle\Core\Planning\Sitting;
 use Pindle\Core\Question\Kind;
 use Pindle\Core\Question\Prompt;
 use Pindle\Core\Question\Question;
-use Pindle\Core\Question\StandIn;
 use Pindle\Core\Scene\Scenes;
+use Pindle\Core\Scene\StandIn;
 use Pindle\Core\Skill\Form;
 use Pindle\Core\Skill\SkillMap;
 use Random\Engine\Xoshiro256StarStar;
@@ -65,8 +65,9 @@ final readonly class TurnViews
                 $attempt->slip,
             );
         }
-        $asks = [];
+        $asks = $happened = [];
         foreach ($stored->sittings as $sitting) {
+            $happened[$sitting->id] = $this->happened($sitting);
             $asks += $this->asks($stored->setUp, $sitting, $words, $children);
         }
         $turns = [];
@@ -80,7 +81,18 @@ final readonly class TurnViews
                     $told = $this->words->forParent($question->prompt, $sitting->sitting->courseOf($question)->form);
                     $forParent = null === $told || isset($said[$told]) ? null : $told;
                     $said[$told ?? ''] = true;
-                    $turns[] = $this->turn($stored->setUp, $words, $sitting, $question, $asks[$question->id], $children, $records, $forParent, $answered);
+                    $turns[] = $this->turn(
+                        $stored->setUp,
+                        $words,
+                        $sitting,
+                        $question,
+                        $asks[$question->id],
+                        $children,
+                        $records,
+                        $forParent,
+                        $answered,
+                        $happened[$sitting->id],
+                    );
                 }
             }
         }
@@ -99,11 +111,12 @@ final readonly class TurnViews
     public function spares(StoredSetUp $stored, StoredSitting $sitting, ActivityWords $words, array $children, array $records): array
     {
         $spares = [];
+        $happened = $this->happened($sitting);
         foreach (Idea::cases() as $idea) {
             $left = $sitting->sparesLeft($idea);
             $asks = $this->asksOf($left, $stored->setUp, $sitting, $words, $children);
             foreach ($left as $spare) {
-                $turn = $this->turn($stored->setUp, $words, $sitting, $spare, $asks[$spare->id], $children, $records, null, null);
+                $turn = $this->turn($stored->setUp, $words, $sitting, $spare, $asks[$spare->id], $children, $records, null, null, $happened);
                 $spares[] = new SpareView($idea, $turn);
             }
         }
@@ -114,6 +127,7 @@ final readonly class TurnViews
     /**
      * @param array<string, Child>       $children
      * @param array<string, ChildRecord> $records
+     * @param array<string, int>         $happened how often each way and slip was tapped for the child
      */
     private function turn(
         SetUp $setUp,
@@ -125,6 +139,7 @@ final readonly class TurnViews
         array $records,
         ?string $forParent,
         ?DoneAttemptView $done,
+        array $happened,
     ): TurnView {
         $childId = $stored->sitting->childId;
         $prompt = $question->prompt;
@@ -155,16 +170,24 @@ final readonly class TurnViews
             $picture,
             $finished === $picture ? null : $finished,
             $helped === $picture ? null : $helped,
-            $this->standIns($setUp, $stored->sitting, $question),
+            $this->standIns($setUp, $stored->sitting, $question, self::settings($children, $childId)),
             $forParent,
-            self::firstOf($words->methods, Kind::of($prompt)->methods($step)),
-            self::firstOf($words->slips, Kind::of($prompt)->slips($step)),
+            self::firstOf($words->methods, Kind::of($prompt)->methods($step), $happened),
+            self::firstOf($words->slips, Kind::of($prompt)->slips($step), $happened),
             $done,
         );
     }
 
+    /** @return array<string, int> */
+    private function happened(StoredSitting $stored): array
+    {
+        $steps = array_map(static fn (Question $question): string => $question->stepId, $stored->sitting->questions);
+
+        return $this->evidence->happened($stored->sitting->childId, array_values(array_unique($steps)));
+    }
+
     /** @return list<StandInView> */
-    private function standIns(SetUp $setUp, Sitting $sitting, Question $question): array
+    private function standIns(SetUp $setUp, Sitting $sitting, Question $question, Settings $settings): array
     {
         $step = $this->map->step($question->stepId);
         $form = [] === $step->forms ? null : $sitting->courseOf($question)->form;
@@ -175,26 +198,33 @@ final readonly class TurnViews
             $this->map->step($sitting->course()->stepId)->size,
             $setUp->activity->rolls(),
             $setUp->laid[0]->thing ?? null,
+            $settings,
             new Randomizer(new Xoshiro256StarStar(crc32($question->id))),
         ));
     }
 
     /**
-     * @template T of \UnitEnum
+     * What happens most comes first, then what the activity says, then the rest.
      *
-     * @param list<T> $first
-     * @param list<T> $all
+     * @template T of \BackedEnum
      *
-     * @return list<T> all, in the order of the first where they are among them
+     * @param list<T>            $first    as the activity says
+     * @param list<T>            $all
+     * @param array<string, int> $happened by value
+     *
+     * @return list<T>
      */
-    private static function firstOf(array $first, array $all): array
+    private static function firstOf(array $first, array $all, array $happened): array
     {
-        $in = static fn (\UnitEnum $one): bool => \in_array($one, $first, true);
+        $rank = static function (\BackedEnum $one) use ($first, $happened): array {
+            $at = array_search($one, $first, true);
 
-        return [
-            ...array_values(array_filter($first, static fn (\UnitEnum $one): bool => \in_array($one, $all, true))),
-            ...array_values(array_filter($all, static fn (\UnitEnum $one): bool => !$in($one))),
-        ];
+            return [-($happened[(string) $one->value] ?? 0), false === $at ? \count($first) : $at];
+        };
+        // Sorting is stable: the rest stays in its order.
+        usort($all, static fn (\BackedEnum $a, \BackedEnum $b): int => $rank($a) <=> $rank($b));
+
+        return $all;
     }
 
     /**

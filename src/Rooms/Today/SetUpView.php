@@ -40,6 +40,7 @@ final readonly class SetUpView
         public bool $isNew,
         /** Whether it went hard with the same step today, so that another may be offered. */
         public bool $wentHard,
+        public ?string $note,
     ) {
     }
 }

@@ -89,6 +89,7 @@ final readonly class SetUpViews
             $stored->held,
             $repertoire->isNew($setUp->activity),
             SetUpState::Planned === $stored->state && $this->wentHard($stored, $all),
+            $stored->note,
         );
     }
 

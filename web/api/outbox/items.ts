@@ -10,6 +10,7 @@ export type Deed =
     | { kind: 'advice'; advice: Schemas['AdviceInput'] }
     /** Of 0.7.0, which may still wait. */
     | { kind: 'note'; note: Schemas['AllAtOnceInput'] }
+    | { kind: 'words'; note: string }
     | { kind: 'closing'; closing: Schemas['ClosingInput'] }
     | { kind: 'finish'; ending: Schemas['Ending'] };
 

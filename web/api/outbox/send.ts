@@ -44,6 +44,8 @@ function request(setUpId: string, deed: Deed, signal: AbortSignal): Promise<Answ
             return ask(client.POST('/api/table/{setUpId}/advice', { params, body: deed.advice, signal }));
         case 'note':
             return ask(client.POST('/api/table/{setUpId}/all-at-once', { params, body: deed.note, signal }));
+        case 'words':
+            return ask(client.PUT('/api/table/{setUpId}/note', { params, body: { note: deed.note }, signal }));
         case 'closing':
             return ask(client.POST('/api/table/{setUpId}/closing', { params, body: deed.closing, signal }));
         case 'finish':

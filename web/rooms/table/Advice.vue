@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { X } from '@lucide/vue';
 
-import type { Schemas } from '@/api/client';
 import Button from '@/kit/Button.vue';
 
+import type { Idea } from './table';
+
 /** Advice slides in above the outcomes and blocks nothing. */
-defineProps<{ advice: Schemas['AdviceView']; name: string; busy: boolean }>();
+defineProps<{ advice: { cause: string; ideas: Idea[] }; name: string }>();
 defineEmits<{ take: []; other: []; close: [] }>();
 </script>
 
@@ -26,8 +27,8 @@ defineEmits<{ take: []; other: []; close: [] }>();
             </button>
         </div>
         <div class="flex flex-wrap gap-2">
-            <Button :disabled="busy" @click="$emit('take')">We do that</Button>
-            <Button v-if="advice.ideas.length > 1" kind="quiet" :disabled="busy" @click="$emit('other')">Another idea</Button>
+            <Button @click="$emit('take')">We do that</Button>
+            <Button v-if="advice.ideas.length > 1" kind="quiet" @click="$emit('other')">Another idea</Button>
         </div>
     </div>
 </template>

@@ -9,11 +9,12 @@ import ThreadKnot from '@/kit/ThreadKnot.vue';
 import { type Closed, closingMarks, type Table, untapped } from './table';
 
 /** How it went on the whole, a child: one of four marks, or how many were done alone. It speaks of the questions nobody tapped. */
-const props = defineProps<{ table: Table; busy?: boolean }>();
+const props = defineProps<{ table: Table; busy?: boolean; leftOut: string[]; lids: Record<string, number> }>();
 const emit = defineEmits<{ close: [closed: Closed[]] }>();
 const chosen = ref<Record<string, Closed>>({});
-const counting = ref<Record<string, number>>({});
-const seats = computed(() => props.table.seats.filter((seat) => !seat.closing && untapped(props.table, seat) > 0));
+const counting = ref<Record<string, number>>({ ...props.lids });
+const asked = (seat: Table['seats'][number]) => untapped(props.table, seat, props.leftOut);
+const seats = computed(() => props.table.seats.filter((seat) => !seat.closing && asked(seat) > 0));
 
 function choose(closed: Closed) {
     chosen.value = { ...chosen.value, [closed.sittingId]: closed };
@@ -32,10 +33,7 @@ function count(sittingId: string, by: number, of: number) {
             <ThreadKnot :thread="seat.thread" />
             <span
                 ><b>{{ seat.childName }}</b
-                >:
-                {{
-                    untapped(table, seat) === 1 ? 'the one you did not mark' : `the ${untapped(table, seat)} you did not mark`
-                }}</span
+                >: {{ asked(seat) === 1 ? 'the one you did not mark' : `the ${asked(seat)} you did not mark` }}</span
             >
         </p>
         <div class="grid grid-cols-2 gap-2">
@@ -55,16 +53,16 @@ function count(sittingId: string, by: number, of: number) {
         </div>
         <div class="mt-2 flex flex-wrap items-center gap-2 text-soft">
             <template v-if="counting[seat.sittingId] !== undefined">
-                <Button aria-label="One fewer" @click="count(seat.sittingId, -1, untapped(table, seat))"
+                <Button aria-label="One fewer" @click="count(seat.sittingId, -1, asked(seat))"
                     ><Minus :size="18" aria-hidden="true"
                 /></Button>
-                <b class="text-ink" data-tally>{{ counting[seat.sittingId] }} of {{ untapped(table, seat) }} alone</b>
-                <Button aria-label="One more" @click="count(seat.sittingId, 1, untapped(table, seat))"
+                <b class="text-ink" data-tally>{{ counting[seat.sittingId] }} of {{ asked(seat) }} alone</b>
+                <Button aria-label="One more" @click="count(seat.sittingId, 1, asked(seat))"
                     ><Plus :size="18" aria-hidden="true"
                 /></Button>
                 <Button
                     :disabled="busy"
-                    @click="choose({ sittingId: seat.sittingId, alone: counting[seat.sittingId]!, of: untapped(table, seat) })"
+                    @click="choose({ sittingId: seat.sittingId, alone: counting[seat.sittingId]!, of: asked(seat) })"
                     >That many</Button
                 >
             </template>
@@ -72,7 +70,7 @@ function count(sittingId: string, by: number, of: number) {
                 v-else
                 type="button"
                 class="min-h-11 underline underline-offset-4"
-                @click="count(seat.sittingId, 0, untapped(table, seat))"
+                @click="count(seat.sittingId, 0, asked(seat))"
             >
                 I counted them
             </button>

@@ -1,16 +1,14 @@
 <script setup lang="ts">
-import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/vue';
-import { ChevronDown, Eye, Undo2 } from '@lucide/vue';
-import { useSessionStorage, useTitle, useWakeLock } from '@vueuse/core';
-import { computed, onBeforeUnmount, onMounted, ref } from 'vue';
+import { Ellipsis, Eye, Volume2 } from '@lucide/vue';
+import { useNow, useSessionStorage, useTitle, useWakeLock } from '@vueuse/core';
+import { computed, defineAsyncComponent, onBeforeUnmount, onMounted, ref, watch } from 'vue';
+import { useRoute } from 'vue-router';
 
 import type { Schemas } from '@/api/client';
-import { waiting } from '@/api/outbox/items';
-import { outcomes as outcomeWords } from '@/generated/words';
+import { refused, waiting } from '@/api/outbox/items';
+import { standInKinds } from '@/generated/words';
 import Button from '@/kit/Button.vue';
-import Dialog from '@/kit/Dialog.vue';
 import Notice from '@/kit/Notice.vue';
-import Outcomes from '@/kit/Outcomes.vue';
 import Refused from '@/kit/Refused.vue';
 import ThreadKnot from '@/kit/ThreadKnot.vue';
 import TopBar from '@/kit/TopBar.vue';
@@ -20,73 +18,131 @@ import Picture from '@/scene/Picture.vue';
 import TurnedToChild from '@/scene/TurnedToChild.vue';
 
 import Advice from './Advice.vue';
-
-import Closing from './Closing.vue';
+import Besides from './Besides.vue';
 import Ends from './Ends.vue';
-import GuessPad from './GuessPad.vue';
-import HowItGoes from './HowItGoes.vue';
+import Gather from './Gather.vue';
+import HelpWith from './HelpWith.vue';
 import LastQuestion from './LastQuestion.vue';
-import Noticing from './Noticing.vue';
+import Noting from './Noting.vue';
 import Seats from './Seats.vue';
-
-import { type Closed, doneCount, newest, seatOf } from './table';
+import { type Closed, doneCount, type Help, pictureOf, seatOf } from './table';
 import { useAdvice, useEnd, useTable, useTaps } from './useTable';
 
+const StandIn = defineAsyncComponent(() => import('@/standins/StandIn.vue'));
+const Elsewhere = defineAsyncComponent(() => import('./Elsewhere.vue'));
+
 const props = defineProps<{ setUpId: string }>();
+const route = useRoute();
 
 const { document, table } = useTable(props.setUpId);
-const taps = useTaps(props.setUpId, table);
-const { method, slip, help } = taps;
-const { advice, busy, answer } = useAdvice(props.setUpId);
-const end = useEnd(props.setUpId, table);
-
-/** The picture the screen is turned to the child with: as it is asked, or as it is done, to check by. */
-const shown = ref<string | null>(null);
 /** Where nothing is noted before the child, the questions are gone through first and tapped afterwards. */
 const goneThrough = useSessionStorage(`gone-through-${props.setUpId}`, 0);
 const goingThrough = computed(() => (table.value?.notesAfter ? table.value.turns[goneThrough.value] : undefined));
-const goOn = () => goneThrough.value++;
-const turn = computed(() => goingThrough.value ?? taps.turn.value);
+const taps = useTaps(props.setUpId, table, () => goingThrough.value?.questionId);
+const { method, slip, turn, passed, lids, undoes } = taps;
+const { advice, take, takeFirst, other, close: closeAdvice } = useAdvice(props.setUpId, table, taps);
+const end = useEnd(props.setUpId, table, () => passed.value);
 
-const closing = ref(false);
+/** From gather to tidy-up, with a way back to any. */
+type Stage = 'gather' | 'questions' | 'tidy-up';
+const stages: [Stage, string][] = [
+    ['gather', 'Lay out'],
+    ['questions', 'Questions'],
+    ['tidy-up', 'Tidy up'],
+];
+const chosenStage = useSessionStorage<Stage | ''>(`stage-${props.setUpId}`, '');
+const stage = computed<Stage>(() => {
+    const begun = table.value && (doneCount(table.value, passed.value) > 0 || goneThrough.value > 0);
+    const at = chosenStage.value || (begun ? 'questions' : 'gather');
+    return at === 'questions' && table.value && !turn.value ? 'tidy-up' : at;
+});
+
 const noticing = ref(false);
-const count = computed(() => (table.value ? doneCount(table.value) : 0));
-const last = computed(() => table.value && newest(table.value));
+const elsewhere = ref(false);
+const count = computed(() => (table.value ? (goingThrough.value ? goneThrough.value : doneCount(table.value, passed.value)) : 0));
 const seat = computed(() => table.value && seatOf(table.value, turn.value?.sittingId));
 /** The step of the question: a sitting may have two. */
 const stepNow = computed(() =>
     seat.value?.second && seat.value.second.id === turn.value?.stepId ? seat.value.second : seat.value!.step,
 );
 const several = computed(() => (table.value?.seats.length ?? 0) > 1);
+const help = computed<Help>({
+    get: () => taps.help.value,
+    set: (value) => turn.value && (taps.chosen.value = { ...taps.chosen.value, [turn.value.questionId]: value }),
+});
+
+/** What the child sees: the picture as it is asked or as it is done, or a thing on the screen; and whether the screen is turned. */
+const standIn = ref<Schemas['StandInView'] | null>(null);
+const shown = ref<string | null>(null);
+watch(
+    () => turn.value?.questionId,
+    () => {
+        // The same kind of thing goes on standing in, set anew.
+        standIn.value = turn.value?.standIns.find((one) => one.kind === standIn.value?.kind) ?? null;
+    },
+);
+const thing = computed(() => table.value?.gather.find((one) => one.picture)?.picture ?? null);
 
 function tap(outcome: Schemas['Outcome'], guessed?: { guess: number; counted: number }) {
-    if (goingThrough.value) {
-        return;
-    }
     taps.tap(outcome, guessed);
     noticing.value = false;
 }
-
-/** One mark for all that was not tapped, and the end. */
-async function closeAll(closed: Closed[]) {
-    closing.value = false;
-    await end.close(closed);
-    await end.finish('done');
+function next(alone = false) {
+    if (goingThrough.value) {
+        goneThrough.value++;
+    } else {
+        taps.next(alone);
+        closeAdvice();
+        noticing.value = false;
+    }
 }
 
+/** One mark for all that was not tapped. */
+async function close(closed: Closed[]) {
+    await end.close(closed);
+}
+
+const canRead = 'speechSynthesis' in window;
+function readAloud() {
+    window.speechSynthesis.cancel();
+    window.speechSynthesis.speak(new SpeechSynthesisUtterance(turn.value?.ask ?? ''));
+}
+
+/** The minutes, shown gently: since the first question here, of so many planned. */
+const began = useSessionStorage(`began-${props.setUpId}`, 0);
+const now = useNow({ interval: 20_000 });
+watch(stage, (at) => at === 'questions' && (began.value ||= Date.now()));
+const minutes = computed(() =>
+    began.value && table.value
+        ? `${Math.max(0, Math.floor((now.value.getTime() - began.value) / 60_000))} of about ${table.value.end - table.value.start} min`
+        : '',
+);
+
+/** Handed over from another device: what was gone past there is gone past here. */
+watch(table, (is) => {
+    const from = typeof route.query.from === 'string' ? is?.turns.findIndex((one) => one.questionId === route.query.from) : -1;
+    if (is && from !== undefined && from > 0 && !passed.value.without.length) {
+        const before = is.turns.slice(0, from).filter((one) => !one.done);
+        passed.value = { ...passed.value, without: before.map((one) => one.questionId) };
+        chosenStage.value = 'questions';
+    }
+});
+
 useTitle(computed(() => `${table.value?.name ?? 'At the table'} · Pindle`));
+const asks = (act: () => void) => () => stage.value === 'questions' && !table.value?.isDone && act();
+const outcome = (of: Schemas['Outcome']) => asks(() => tap(of));
 useKeys({
-    '1': () => tap('at-once'),
-    '2': () => tap('worked-it-out'),
-    '3': () => tap('with-help'),
-    '4': () => tap('not-yet'),
+    a: outcome('at-once'),
+    s: outcome('worked-it-out'),
+    d: outcome('with-help'),
+    f: outcome('not-yet'),
     u: taps.undo,
-    m: () => (noticing.value = !noticing.value),
-    q: () => end.finish('had-enough'),
-    ' ': () => (goingThrough.value ? goOn() : taps.next()),
-    e: () => answer(true),
-    o: () => answer(false),
-    v: () => (shown.value = shown.value || !table.value?.showsScreen ? null : (turn.value?.picture ?? null)),
+    m: asks(() => (noticing.value = !noticing.value)),
+    q: () => table.value?.isDone || end.finish('had-enough'),
+    ' ': asks(() => next()),
+    e: takeFirst,
+    o: other,
+    v: asks(() => (shown.value = shown.value || !table.value?.showsScreen ? null : pictureOf(turn.value!, help.value) || null)),
 });
 
 /** The screen stays awake while something is on the table. */
@@ -99,136 +155,206 @@ onBeforeUnmount(() => awake.release());
     <div class="flex min-h-dvh flex-col">
         <TopBar to="/" back="Today">
             <h1 class="min-w-0 flex-1 truncate text-lg">{{ table?.name ?? 'At the table' }}</h1>
-            <p v-if="waiting.length" class="text-sm font-bold text-care" role="status">{{ waiting.length }} waiting</p>
-            <p v-else-if="table?.turns.length && !table.isDone" class="text-sm text-soft">
-                {{ count }} of {{ table.turns.length }}
+            <p v-if="waiting.length" class="text-sm font-bold text-care" role="status" data-kept>
+                {{ waiting.length }} kept here
             </p>
+            <p v-if="table?.turns.length && !table.isDone && stage === 'questions'" class="text-right text-sm text-soft">
+                {{ count }} of {{ table.turns.length }}<br />{{ minutes }}
+            </p>
+            <button
+                v-if="table && !table.isDone"
+                type="button"
+                class="flex size-11 shrink-0 items-center justify-center rounded-lg hover:bg-linen"
+                aria-label="Somebody woke, arms full, hand over, a note"
+                data-elsewhere
+                @click="elsewhere = true"
+            >
+                <Ellipsis :size="24" />
+            </button>
         </TopBar>
 
         <Wait v-if="document.isPending.value || (!table && !document.error.value)" what="Laying out…" />
         <div v-else-if="!table" class="p-4"><Notice :error="document.error.value" /></div>
         <template v-else>
-            <div class="px-3 pt-3 empty:hidden"><Refused /></div>
+            <div v-if="refused.length" class="px-3 pt-3"><Refused /></div>
 
             <Ends v-if="table.isDone" :table="table" />
 
-            <div v-else class="mx-auto flex w-full max-w-6xl flex-1 flex-col gap-3 p-3 md:flex-row md:p-5">
-                <section class="flex min-w-0 flex-1 flex-col gap-3" aria-label="The question">
-                    <Seats v-if="several" :seats="table.seats" :turn="turn?.sittingId" />
+            <template v-else>
+                <nav class="flex border-b border-hem bg-paper" aria-label="From laying out to tidying up">
+                    <button
+                        v-for="[of, words] in stages"
+                        :key="of"
+                        type="button"
+                        class="min-h-11 flex-1 border-b-4 px-2 font-bold"
+                        :class="stage === of ? 'border-wood' : 'border-transparent text-soft'"
+                        :aria-current="stage === of ? 'step' : undefined"
+                        :data-stage="of"
+                        @click="chosenStage = of"
+                    >
+                        {{ words }}
+                    </button>
+                </nav>
 
-                    <template v-if="turn && seat">
-                        <p v-if="!several" class="flex items-center gap-2 text-soft">
-                            <ThreadKnot :thread="seat.thread" /> {{ seat.childName }}: {{ stepNow.name }}, {{ stepNow.reach
+                <Gather
+                    v-if="stage === 'gather'"
+                    :table="table"
+                    :awake="awake.isSupported.value"
+                    @ready="chosenStage = 'questions'"
+                />
+
+                <div
+                    v-else-if="stage === 'questions' && turn && seat"
+                    class="questions mx-auto flex w-full max-w-6xl flex-1 flex-col gap-3 p-3 md:grid md:gap-6 md:p-5"
+                >
+                    <section class="flex min-w-0 flex-1 flex-col gap-3" aria-label="The question">
+                        <Seats
+                            v-if="several"
+                            :table="table"
+                            :turn="turn.sittingId"
+                            :passed="passed"
+                            @give="taps.to.value = $event"
+                        />
+                        <p class="flex items-center gap-2 text-soft">
+                            <ThreadKnot v-if="!several" :thread="seat.thread" />
+                            {{ several ? '' : seat.childName + ': ' }}{{ stepNow.name }}, {{ stepNow.reach
                             }}{{ turn.level === 'check' ? ', a short check: without help' : '' }}
                         </p>
-                        <p class="text-xl leading-snug font-bold md:text-2xl" data-ask>{{ turn.ask }}</p>
+                        <div class="flex items-start gap-1">
+                            <p class="flex-1 text-xl leading-snug font-bold md:text-2xl" data-ask>{{ turn.ask }}</p>
+                            <button
+                                v-if="canRead"
+                                type="button"
+                                class="flex size-11 shrink-0 items-center justify-center rounded-lg hover:bg-hem/50"
+                                aria-label="Read it aloud"
+                                @click="readAloud"
+                            >
+                                <Volume2 :size="22" />
+                            </button>
+                        </div>
                         <div
-                            v-if="turn.picture"
+                            v-if="turn.picture || standIn"
                             class="flex min-h-44 flex-1 items-center justify-center rounded-2xl border border-hem bg-paper p-3 md:min-h-72"
                         >
-                            <div class="h-48 w-full md:h-80"><Picture :svg="turn.picture" /></div>
+                            <StandIn v-if="standIn" :key="turn.questionId + standIn.kind" :stand-in="standIn" :thing="thing" />
+                            <div v-else class="h-48 w-full md:h-80"><Picture :svg="pictureOf(turn, help)" /></div>
                         </div>
-                        <div class="flex items-start gap-2">
-                            <p class="flex-1">
-                                <span class="text-soft">Look for</span> <b>{{ turn.answer }}</b><br /><span class="text-soft">{{
-                                    help === 'shown'
-                                        ? 'Show one first:'
-                                        : help === 'part-done'
-                                          ? 'Start it together:'
-                                          : 'No help:'
-                                }}</span>
-                                {{ table.helps[help] }}
+                        <div v-if="table.showsScreen && (turn.picture || turn.standIns.length)" class="flex flex-wrap gap-2">
+                            <Button
+                                v-for="one in turn.standIns"
+                                :key="one.kind"
+                                :aria-pressed="standIn === one"
+                                :data-stand-in="one.kind"
+                                @click="standIn = standIn === one ? null : one"
+                                >{{ standIn === one ? 'The picture' : standInKinds[one.kind] }}</Button
+                            >
+                            <Button v-if="turn.picture" data-turn @click="shown = pictureOf(turn, help)"
+                                ><Eye :size="20" aria-hidden="true" /> Turn to child</Button
+                            >
+                            <Button v-if="turn.finished" kind="quiet" @click="shown = turn.finished">They check</Button>
+                        </div>
+                        <div class="flex items-center justify-between gap-2">
+                            <p class="text-lg">
+                                <span class="text-soft">Look for</span> <b data-answer>{{ turn.answer }}</b>
                             </p>
-                            <Button v-if="turn.finished && table.showsScreen" kind="quiet" @click="shown = turn.finished"
-                                >Check</Button
-                            >
-                            <Button v-if="turn.picture && table.showsScreen" @click="shown = turn.picture"
-                                ><Eye :size="20" aria-hidden="true" /> Turn</Button
+                            <Button
+                                v-if="!goingThrough && !turn.isGuess"
+                                kind="quiet"
+                                class="shrink-0"
+                                :aria-expanded="noticing"
+                                data-noticing
+                                @click="noticing = !noticing"
+                                >How did it go?</Button
                             >
                         </div>
+                        <HelpWith v-if="turn.level !== 'check'" v-model="help" :table="table" />
                         <p v-if="seat.saysAlong" class="text-[0.95rem]">
                             Say it along together. Tap only what they do before you say it.
                         </p>
                         <p v-if="turn.forParent" class="text-[0.95rem] text-soft" data-for-parent>{{ turn.forParent }}</p>
+                        <Besides
+                            v-if="!goingThrough"
+                            :table="table"
+                            :seat="seat"
+                            :turn="turn"
+                            @take="take(seat.sittingId, $event)"
+                            @leave-out="taps.leaveOut"
+                        />
+                    </section>
 
-                        <div
-                            class="sticky bottom-0 -mx-3 mt-auto border-t border-hem bg-linen px-3 pt-2 pb-3 md:static md:mx-0 md:border-0 md:p-0"
-                        >
-                            <Advice
-                                v-if="advice"
-                                :advice="advice"
-                                :name="several ? (seatOf(table, advice.sittingId)?.childName ?? '') : ''"
-                                :busy="busy"
-                                @take="answer(true)"
-                                @other="answer(false)"
-                                @close="advice = null"
-                            />
-                            <p v-else-if="table.notesAfter && !goingThrough" class="mb-2 font-bold">
-                                Now that you are by yourself: how did this one go?
-                            </p>
-                            <Noticing
-                                v-if="!advice && !goingThrough"
-                                v-model:open="noticing"
-                                v-model:method="method"
-                                v-model:slip="slip"
-                                :methods="turn.methods"
-                                :slips="turn.slips"
-                            />
-                            <Button v-if="goingThrough" class="w-full" @click="goOn">Next</Button>
-                            <GuessPad
-                                v-else-if="turn.isGuess"
-                                :turn="turn.questionId"
-                                :exact="turn.amount ?? 1"
-                                @counted="(guess, counted) => tap('at-once', { guess, counted })"
-                            />
-                            <Outcomes v-else wide @tap="tap" />
-                            <div class="mt-2 flex items-center justify-between gap-2">
-                                <Button kind="quiet" :disabled="!last" @click="taps.undo">
-                                    <Undo2 :size="20" aria-hidden="true" />
-                                    {{ last ? 'Undo: ' + outcomeWords[last.outcome] : 'Undo' }}
-                                </Button>
-                                <Button v-if="!goingThrough" @click="taps.next">Next, without a word</Button>
-                                <Button kind="quiet" :disabled="end.waits.value" @click="end.finish('had-enough')"
-                                    >Had enough</Button
-                                >
-                            </div>
-                            <button
-                                type="button"
-                                class="min-h-11 text-sm text-soft underline underline-offset-4"
-                                @click="closing = true"
-                            >
-                                Hands were full? One mark for all the rest
-                            </button>
-                        </div>
-                    </template>
+                    <section
+                        class="seen sticky bottom-0 -mx-3 mt-auto border-t border-hem bg-linen px-3 pt-2 pb-3"
+                        aria-label="What you saw"
+                    >
+                        <Advice
+                            v-if="advice && !goingThrough"
+                            :advice="advice"
+                            :name="several ? (seatOf(table, advice.sittingId)?.childName ?? '') : ''"
+                            @take="takeFirst"
+                            @other="other"
+                            @close="closeAdvice"
+                        />
+                        <p v-else-if="table.notesAfter && !goingThrough" class="mb-2 font-bold">
+                            Now that you are by yourself: how did this one go?
+                        </p>
+                        <Noting
+                            v-model:method="method"
+                            v-model:slip="slip"
+                            :turn="turn"
+                            :noticing="noticing"
+                            :lids="lids[turn.sittingId] ?? 0"
+                            :undoes="undoes"
+                            :busy="end.waits.value"
+                            :only-next="!!goingThrough"
+                            @tap="tap"
+                            @next="next"
+                            @undo="taps.undo"
+                            @enough="end.finish('had-enough')"
+                        />
+                    </section>
+                </div>
 
+                <section v-else class="mx-auto w-full max-w-3xl flex-1 p-3 md:p-5" aria-label="Tidy up">
                     <LastQuestion
-                        v-else
                         :table="table"
                         :busy="end.waits.value"
+                        :passed="passed"
+                        :lids="lids"
+                        :undoes="undoes"
                         @finish="end.finish($event)"
-                        @close="end.close"
+                        @close="close"
                         @undo="taps.undo"
                     />
                 </section>
-
-                <section class="hidden w-80 shrink-0 md:block" aria-label="How it goes"><HowItGoes :table="table" /></section>
-                <Disclosure
-                    v-slot="{ open }"
-                    as="section"
-                    class="rounded-2xl border border-hem bg-paper md:hidden"
-                    aria-label="How it goes"
-                >
-                    <DisclosureButton class="flex min-h-12 w-full items-center justify-between px-4 font-bold">
-                        Lay out, say, look for <ChevronDown :size="20" :class="open ? 'rotate-180' : ''" aria-hidden="true" />
-                    </DisclosureButton>
-                    <DisclosurePanel class="px-4 pb-4"><HowItGoes :table="table" bare /></DisclosurePanel>
-                </Disclosure>
-            </div>
-            <Dialog v-if="closing" open title="How did it go on the whole?" @close="closing = false">
-                <Closing :table="table" :busy="end.waits.value" @close="closeAll" />
-            </Dialog>
+            </template>
+            <Elsewhere
+                v-if="elsewhere"
+                :at="turn?.questionId"
+                :note="table.note ?? null"
+                @note="end.note"
+                @close="elsewhere = false"
+            />
             <TurnedToChild v-if="shown" :picture="shown" @back="shown = null" />
         </template>
     </div>
 </template>
+
+<style scoped>
+/* Wide enough, what was seen stands beside the question; on a phone it is at the thumb. */
+@media (min-width: 48rem) {
+    .questions {
+        grid-template-columns: minmax(0, 1fr) 24rem;
+    }
+
+    .seen {
+        align-self: start;
+        background: var(--color-paper);
+        border: 1px solid var(--color-hem);
+        border-radius: 1rem;
+        bottom: auto;
+        margin: 0;
+        padding: 1rem;
+        top: 1rem;
+    }
+}
+</style>

@@ -8,10 +8,23 @@ import { send } from '@/api/outbox/send';
 import { useTableDocument } from '@/api/queries';
 import { closingMarks as markWords, outcomes as outcomeWords } from '@/generated/words';
 
-import { after, type Closed, current, helpFor, newest, seatOf, type Table } from './table';
-import { adviceFor, askedHelp } from './sent';
+import './sent';
+import {
+    adviceAfter,
+    after,
+    type Closed,
+    current,
+    helpFor,
+    type Help,
+    type Idea,
+    more,
+    newest,
+    type Passed,
+    seatOf,
+    type Table,
+} from './table';
 
-/** The table of a set-up: the cached document with the taps that still wait. */
+/** The table of a set-up: the cached document with what still waits. */
 export function useTable(setUpId: string) {
     const document = useTableDocument(setUpId);
     const table = computed(() =>
@@ -22,22 +35,37 @@ export function useTable(setUpId: string) {
 
 type TableOf = ReturnType<typeof useTable>['table'];
 
-/** Taps: what was seen of the question asked now, with how they got there where the parent said so. */
-export function useTaps(setUpId: string, table: TableOf) {
+/** The questions: what is asked now and with which help, what was seen of it, and going on without a word. */
+export function useTaps(setUpId: string, table: TableOf, goingThrough: () => string | undefined) {
     const method = ref<Schemas['Method'] | null>(null);
     const slip = ref<Schemas['Slip'] | null>(null);
-    /** Questions gone past without a word. */
-    const passed = useSessionStorage<string[]>(`passed-${setUpId}`, []);
-    const turn = computed(() => table.value && current(table.value, passed.value));
-    const help = computed<Schemas['Help']>(() =>
+    const passed = useSessionStorage<Passed>(`gone-past-${setUpId}`, { without: [], leftOut: [], at: 0 });
+    /** Done alone of those gone past, by sitting: a lid moved aside. */
+    const lids = useSessionStorage<Record<string, number>>(`lids-${setUpId}`, {});
+    /** To whom the parent gives the next one. */
+    const to = ref<string | null>(null);
+    /** Help that the parent or an idea chose, by question. */
+    const chosen = ref<Record<string, Help>>({});
+    const turn = computed(() => {
+        const asked = goingThrough();
+        return (
+            table.value &&
+            (table.value.turns.find((one) => one.questionId === asked) ?? current(table.value, passed.value, to.value))
+        );
+    });
+    const help = computed<Help>(() =>
         table.value && turn.value
-            ? (askedHelp.value[turn.value.questionId] ?? helpFor(table.value, turn.value, passed.value))
+            ? (chosen.value[turn.value.questionId] ?? helpFor(table.value, turn.value, passed.value))
             : 'bare',
     );
 
+    function moveOn(): void {
+        [method.value, slip.value, to.value] = [null, null, null];
+    }
+
     function tap(outcome: Schemas['Outcome'], guessed?: { guess: number; counted: number }) {
         // A guess has its own outcome: keys do not tap one.
-        if (!turn.value || table.value?.isDone || (turn.value.isGuess && !guessed)) {
+        if (!turn.value || goingThrough() || table.value?.isDone || (turn.value.isGuess && !guessed)) {
             return;
         }
         const { sittingId, questionId } = turn.value;
@@ -56,55 +84,120 @@ export function useTaps(setUpId: string, table: TableOf) {
                 ...guessed,
             },
         });
-        method.value = null;
-        slip.value = null;
+        moveOn();
     }
 
-    function next() {
-        if (turn.value && !table.value?.isDone) {
-            passed.value = [...passed.value, turn.value.questionId];
-            method.value = null;
-            slip.value = null;
+    /** On to the next: nothing is recorded. */
+    function next(alone = false) {
+        if (turn.value && !goingThrough() && !table.value?.isDone) {
+            const { questionId, sittingId } = turn.value;
+            passed.value = { ...passed.value, without: [...passed.value.without, questionId], at: Date.now() };
+            lids.value = alone ? { ...lids.value, [sittingId]: (lids.value[sittingId] ?? 0) + 1 } : lids.value;
+            moveOn();
         }
     }
 
+    /** It was not asked at all. */
+    function leaveOut() {
+        if (turn.value && !goingThrough() && !table.value?.isDone) {
+            passed.value = { ...passed.value, leftOut: [...passed.value.leftOut, turn.value.questionId] };
+            moveOn();
+        }
+    }
+
+    const last = computed(() => table.value && newest(table.value));
+    /** What undo takes back: the last one gone past where that came after the last tap, else the last tap. */
+    const undoes = computed<string | null>(() => {
+        const done = last.value?.done;
+        return passed.value.without.length && passed.value.at > (done?.at ?? 0)
+            ? 'Next'
+            : done
+              ? outcomeWords[done.outcome]
+              : null;
+    });
+
     function undo() {
-        const last = table.value && newest(table.value);
-        if (last && !table.value?.isDone) {
-            adviceFor.value = { ...adviceFor.value, [setUpId]: null };
-            void send(setUpId, label(table.value, undefined, 'Undo: ' + outcomeWords[last.outcome]), {
+        const done = last.value?.done;
+        if (undoes.value === 'Next') {
+            back();
+        } else if (done && !table.value?.isDone) {
+            void send(setUpId, label(table.value, undefined, 'Undo: ' + outcomeWords[done.outcome]), {
                 kind: 'take-back',
-                attemptId: last.id,
+                attemptId: done.id,
             });
         }
     }
 
-    return { method, slip, turn, help, passed, tap, next, undo };
+    /** The last one gone past is asked again. */
+    function back() {
+        const questionId = passed.value.without.at(-1);
+        const of = table.value?.turns.find((one) => one.questionId === questionId);
+        passed.value = { ...passed.value, without: passed.value.without.slice(0, -1) };
+        if (of && lids.value[of.sittingId]) {
+            lids.value = { ...lids.value, [of.sittingId]: lids.value[of.sittingId]! - 1 };
+        }
+    }
+
+    return { method, slip, turn, help, chosen, passed, lids, to, last, undoes, tap, next, leaveOut, undo };
 }
 
 /** Advice: the parent takes the first idea, lets it pass for another, or closes it. */
-export function useAdvice(setUpId: string) {
-    const advice = computed<Schemas['AdviceView'] | null>({
-        get: () => adviceFor.value[setUpId] ?? null,
-        set: (value) => (adviceFor.value = { ...adviceFor.value, [setUpId]: value }),
+export function useAdvice(setUpId: string, table: TableOf, taps: ReturnType<typeof useTaps>) {
+    /** The attempt after which nothing more is to be offered. */
+    const closed = ref<string | null>(null);
+    const advice = computed(() => {
+        const last = taps.last.value;
+        return !table.value || table.value.isDone || !last?.done || closed.value === last.done.id
+            ? null
+            : adviceAfter(table.value, last.sittingId);
     });
-    const busy = computed(() => waiting.value.some((item) => item.setUpId === setUpId && item.deed.kind === 'advice'));
 
-    function answer(taken: boolean) {
-        const idea = advice.value?.ideas[0];
-        if (advice.value && idea && !busy.value) {
-            void send(setUpId, taken ? 'An idea taken: ' + idea.words : 'An idea passed over', {
-                kind: 'advice',
-                advice: { id: newId(), sittingId: advice.value.sittingId, idea: idea.idea, taken },
-            });
+    function close() {
+        closed.value = taps.last.value?.done?.id ?? null;
+    }
+
+    /** An idea may also be taken without having been offered: smaller or bigger numbers. */
+    function take(sittingId: string, idea: Idea) {
+        const added = table.value && more(table.value, sittingId, idea);
+        const questionId = added && (idea.asks === 'spare' ? added.questionId : newId());
+        const help = taps.last.value?.done && idea.helps[taps.last.value.done.help];
+        answer(sittingId, idea, true, questionId);
+        close();
+        const next = questionId ?? table.value?.turns.find((turn) => turn.sittingId === sittingId && !turn.done)?.questionId;
+        if (help && next) {
+            taps.chosen.value = { ...taps.chosen.value, [next]: help };
         }
     }
 
-    return { advice, busy, answer };
+    function answer(sittingId: string, { idea, words }: Idea, taken: boolean, questionId?: string) {
+        void send(setUpId, (taken ? 'An idea taken: ' : 'An idea passed over: ') + words, {
+            kind: 'advice',
+            advice: { id: newId(), sittingId, idea, taken, questionId },
+        });
+    }
+
+    function takeFirst() {
+        const idea = advice.value?.ideas[0];
+        if (advice.value && idea) {
+            take(advice.value.sittingId, idea);
+        }
+    }
+
+    function other() {
+        const [idea, next] = advice.value?.ideas ?? [];
+        if (advice.value && idea) {
+            answer(advice.value.sittingId, idea, false);
+            if (!next) {
+                close();
+            }
+        }
+    }
+
+    return { advice, take, takeFirst, other, close };
 }
 
 /** The end: with notes, where hands were full. It waits like everything else while the house does not answer. */
-export function useEnd(setUpId: string, table: TableOf) {
+export function useEnd(setUpId: string, table: TableOf, passed: () => Passed) {
     const waits = computed(() => waiting.value.some((item) => item.setUpId === setUpId && item.deed.kind === 'finish'));
 
     async function finish(ending: Schemas['Ending']) {
@@ -118,15 +211,18 @@ export function useEnd(setUpId: string, table: TableOf) {
         for (const { sittingId, mark, alone, of, skip } of closed) {
             if (!skip) {
                 const said = mark ? markWords[mark] : `${alone} of ${of} alone`;
+                const leftOut = passed().leftOut;
                 await send(setUpId, label(table.value, sittingId, 'On the whole: ' + said), {
                     kind: 'closing',
-                    closing: { id: newId(), sittingId, mark, alone, of, asked, deviceId: deviceId(), at: Date.now() },
+                    closing: { id: newId(), sittingId, mark, alone, of, asked, leftOut, deviceId: deviceId(), at: Date.now() },
                 });
             }
         }
     }
 
-    return { waits, finish, close };
+    const note = (words: string) => send(setUpId, label(table.value, undefined, 'A note'), { kind: 'words', note: words });
+
+    return { waits, finish, close, note };
 }
 
 /** What it was, for the parent who finds it refused later. */

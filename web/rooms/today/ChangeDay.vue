@@ -12,7 +12,7 @@ import ThreadKnot from '@/kit/ThreadKnot.vue';
 import { clock, minutes } from '@/kit/words';
 
 import Allows from './Allows.vue';
-import { nowMinute, type Changes } from './changes';
+import { nowMinute, type Changes } from '@/api/changes';
 
 /** The day turned: what is other now, who is not there, and what the day allows. */
 const props = defineProps<{ day: Schemas['DayView']; changes: Changes }>();

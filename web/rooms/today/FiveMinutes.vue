@@ -8,7 +8,7 @@ import Dialog from '@/kit/Dialog.vue';
 import Notice from '@/kit/Notice.vue';
 import ThreadKnot from '@/kit/ThreadKnot.vue';
 
-import { nowMinute } from './changes';
+import { nowMinute } from '@/api/changes';
 
 /** Five minutes now: who, and it begins. Nothing to fetch but what was brought already. */
 defineProps<{ children: Schemas['PlannedChildView'][] }>();

@@ -6,7 +6,7 @@ import Button from '@/kit/Button.vue';
 import Dialog from '@/kit/Dialog.vue';
 import Notice from '@/kit/Notice.vue';
 
-import type { Changes } from './changes';
+import type { Changes } from '@/api/changes';
 
 /** A child does not want to: what helps, and what several refusals say. */
 const props = defineProps<{ setUp: Schemas['SetUpView']; changes: Changes }>();

@@ -11,7 +11,7 @@ import { clock } from '@/kit/words';
 import Picture from '@/scene/Picture.vue';
 import Cautions from '@/kit/Cautions.vue';
 
-import type { Changes } from './changes';
+import type { Changes } from '@/api/changes';
 
 const RefusedDialog = defineAsyncComponent(() => import('./RefusedDialog.vue'));
 const SetUpMenu = defineAsyncComponent(() => import('./SetUpMenu.vue'));

@@ -5,7 +5,7 @@ import { computed, onMounted, ref } from 'vue';
 
 import type { Schemas } from '@/api/client';
 
-import type { Changes } from './changes';
+import type { Changes } from '@/api/changes';
 
 /** What can be done with one planned activity. */
 const props = defineProps<{ setUp: Schemas['SetUpView']; day: Schemas['DayView']; changes: Changes }>();

@@ -10,7 +10,7 @@ import Dialog from '@/kit/Dialog.vue';
 import Notice from '@/kit/Notice.vue';
 import ThreadKnot from '@/kit/ThreadKnot.vue';
 
-import { nowMinute, type Changes } from './changes';
+import { nowMinute, type Changes } from '@/api/changes';
 
 /** What was done instead: a game by its name, which counts, or a few words, which are only kept. */
 const props = defineProps<{ day: Schemas['DayView']; changes: Changes }>();

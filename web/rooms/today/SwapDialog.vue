@@ -7,7 +7,7 @@ import Notice from '@/kit/Notice.vue';
 import Wait from '@/kit/Wait.vue';
 import { clock } from '@/kit/words';
 
-import type { Changes } from './changes';
+import type { Changes } from '@/api/changes';
 
 /** The three next best, each with what it costs or gains. */
 const props = defineProps<{ setUp: Schemas['SetUpView']; changes: Changes }>();

@@ -7,7 +7,7 @@ import Dialog from '@/kit/Dialog.vue';
 import Notice from '@/kit/Notice.vue';
 import { clock, minutes } from '@/kit/words';
 
-import type { Changes } from './changes';
+import type { Changes } from '@/api/changes';
 
 /** A planned activity at another time. */
 const props = defineProps<{ setUp: Schemas['SetUpView']; changes: Changes }>();

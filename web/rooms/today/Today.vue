@@ -14,7 +14,7 @@ import { longDay } from '@/kit/words';
 
 import AnyTime from './AnyTime.vue';
 import Bring from './Bring.vue';
-import { nowMinute, useChanges } from './changes';
+import { nowMinute, useChanges } from '@/api/changes';
 import DayThreads from './DayThreads.vue';
 import SetUpCard from './SetUpCard.vue';
 import './sent';
@@ -26,7 +26,7 @@ const DayPaper = defineAsyncComponent(() => import('./DayPaper.vue'));
 const FiveMinutes = defineAsyncComponent(() => import('./FiveMinutes.vue'));
 const SomethingElse = defineAsyncComponent(() => import('./SomethingElse.vue'));
 const WhyDay = defineAsyncComponent(() => import('./WhyDay.vue'));
-const WokeDialog = defineAsyncComponent(() => import('./WokeDialog.vue'));
+const WokeDialog = defineAsyncComponent(() => import('@/kit/Woke.vue'));
 
 const DAY_MS = 24 * 60 * 60 * 1000;
 const route = useRoute();
@@ -92,7 +92,7 @@ useKeys({
 <template>
     <Wait v-if="shown.isPending.value" what="Laying the table…" />
     <Notice v-else-if="shown.error.value" :error="shown.error.value" />
-    <div v-else-if="day" class="pb-20 sm:pb-0">
+    <div v-else-if="day" class="pb-16 sm:pb-0">
         <div class="print:hidden">
             <div class="mb-4 flex flex-wrap items-end justify-between gap-3">
                 <div class="flex items-center gap-1">
@@ -278,7 +278,7 @@ useKeys({
             </template>
             <div
                 v-if="day.isToday && day.planned && day.children.length"
-                class="fixed inset-x-0 bottom-0 z-10 border-t-2 border-hem bg-paper p-2 sm:hidden"
+                class="fixed inset-x-0 bottom-15 z-10 border-t-2 border-hem bg-paper p-2 sm:hidden"
             >
                 <Button kind="strong" class="w-full" data-five-now @click="open = 'five'"
                     ><Zap :size="18" aria-hidden="true" /> Five minutes now</Button

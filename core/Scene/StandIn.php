@@ -2,8 +2,13 @@
 
 declare(strict_types=1);
 
-namespace Pindle\Core\Question;
+namespace Pindle\Core\Scene;
 
+use Pindle\Core\Child\Settings;
+use Pindle\Core\Question\Dice;
+use Pindle\Core\Question\Kind;
+use Pindle\Core\Question\Prompt;
+use Pindle\Core\Question\Sight;
 use Pindle\Core\Thing\Thing;
 use Random\Randomizer;
 
@@ -15,6 +20,9 @@ final readonly class StandIn
     /** Masses that lie ready a balance: so many things can be put on it. */
     public const MASSES = 40;
 
+    /** Movements on the die beside a spinner. */
+    public const MOVEMENTS = 6;
+
     /** What a thing weighs that nobody has weighed, and how much they differ, in grams: evener than walnuts, less even than coins. */
     private const GRAMS = 5.0;
     private const SPREAD = 0.05;
@@ -22,11 +30,12 @@ final readonly class StandIn
     /**
      * @param int             $n      the number it is set to: filled places, a whole, where a line ends, what a spinner stops at
      * @param int             $a      the first part, the left side, where hopping begins
-     * @param int             $b      the second part, the right side, how far is hopped
+     * @param int             $b      the second part, the right side, how far is hopped, which movement
      * @param int             $size   places of a frame, the last number of a line, fields of a spinner
      * @param bool            $back   whether it goes downwards
      * @param bool            $bag    whether a bag of that many lies on the left of a balance
      * @param list<list<int>> $faces  six a die
+     * @param list<array{int, int}> $order column and line of each place of one frame, in the order it is filled
      * @param list<float>     $masses grams of the things that can be put on a balance, one by one
      */
     private function __construct(
@@ -38,6 +47,7 @@ final readonly class StandIn
         public bool $back = false,
         public bool $bag = false,
         public array $faces = [],
+        public array $order = [],
         public array $masses = [],
     ) {
     }
@@ -49,10 +59,11 @@ final readonly class StandIn
      * @param int        $reach of the step of the sitting
      * @param bool       $rolls whether the activity is played with dice
      * @param Thing|null $thing that lies out
+     * @param Settings   $settings of the child
      *
      * @return list<self>
      */
-    public static function of(Prompt $prompt, Sight $sight, int $reach, bool $rolls, ?Thing $thing, Randomizer $random): array
+    public static function of(Prompt $prompt, Sight $sight, int $reach, bool $rolls, ?Thing $thing, Settings $settings, Randomizer $random): array
     {
         $dice = $rolls ? Dice::of($prompt, $reach) : null;
         $rolled = $dice?->rolled($prompt) ?? [];
@@ -65,16 +76,36 @@ final readonly class StandIn
                 $rolled[1],
                 faces: [$dice->first, $dice->second],
             ),
-            $prompt instanceof Kind\CountMoves && 'do-moves' === $prompt->ask ? new self(StandInKind::Spinner, $prompt->n, size: self::upTo($reach)) : null,
+            $prompt instanceof Kind\CountMoves && 'do-moves' === $prompt->ask ? new self(
+                StandInKind::Spinner,
+                $prompt->n,
+                b: $random->getInt(1, self::MOVEMENTS),
+                size: self::upTo($reach),
+            ) : null,
             match (true) {
                 $sight instanceof Sight\Frame => new self(
                     StandInKind::Frame,
                     $sight->build ? 0 : $sight->n,
                     $sight->ofFirst,
                     size: self::places($sight->places),
+                    order: self::order(self::places($sight->places), $settings),
                 ),
-                $sight instanceof Sight\Bridge => new self(StandInKind::Frame, $sight->a + $sight->b, $sight->a, $sight->b, 20),
-                $sight instanceof Sight\BridgeBack => new self(StandInKind::Frame, $sight->n, $sight->n, size: 20, back: true),
+                $sight instanceof Sight\Bridge => new self(
+                    StandInKind::Frame,
+                    $sight->a + $sight->b,
+                    $sight->a,
+                    $sight->b,
+                    20,
+                    order: self::order(20, $settings),
+                ),
+                $sight instanceof Sight\BridgeBack => new self(
+                    StandInKind::Frame,
+                    $sight->n,
+                    $sight->n,
+                    size: 20,
+                    back: true,
+                    order: self::order(20, $settings),
+                ),
                 $sight instanceof Sight\Hops => new self(
                     StandInKind::Line,
                     $sight->start,
@@ -108,13 +139,58 @@ final readonly class StandIn
         ]));
     }
 
-    /** One on its own, to play with: set by hand. */
-    public static function alone(StandInKind $kind, int $size, Randomizer $random): self
+    /**
+     * All there are on their own, in the sizes they come in.
+     *
+     * @return list<self>
+     */
+    public static function all(Settings $settings, Randomizer $random): array
     {
-        return new self($kind, 0, 0, 0, $size, faces: StandInKind::Dice === $kind ? [[1, 2, 3, 4, 5, 6], [1, 2, 3, 4, 5, 6]] : [], masses: self::masses(
-            null,
-            $random,
-        ));
+        $all = [];
+        foreach (StandInKind::cases() as $kind) {
+            foreach ($kind->sizes() as $size) {
+                $all[] = self::alone($kind, $size, $settings, $random);
+            }
+        }
+
+        return $all;
+    }
+
+    /** One to play with, set by hand: numbers from 0, two dice with all faces, a frame empty. */
+    private static function alone(StandInKind $kind, int $size, Settings $settings, Randomizer $random): self
+    {
+        $six = range(1, 6);
+
+        return new self(
+            $kind,
+            match ($kind) {
+                StandInKind::Cup, StandInKind::Bond, StandInKind::Countdown => $size,
+                default => 0,
+            },
+            match ($kind) {
+                StandInKind::Dice => $random->getInt(1, 6),
+                StandInKind::Cup => intdiv($size, 2),
+                StandInKind::Sign => $random->getInt(0, $size),
+                default => 0,
+            },
+            match ($kind) {
+                StandInKind::Dice, StandInKind::Spinner => $random->getInt(1, self::MOVEMENTS),
+                StandInKind::Cup => $size - intdiv($size, 2),
+                StandInKind::Sign => $random->getInt(0, $size),
+                default => 0,
+            },
+            $size,
+            StandInKind::Countdown === $kind,
+            faces: StandInKind::Dice === $kind ? [$six, $six] : [],
+            order: StandInKind::Frame === $kind ? self::order($size, $settings) : [],
+            masses: StandInKind::Balance === $kind ? self::masses(null, $random) : [],
+        );
+    }
+
+    /** @return list<array{int, int}> */
+    private static function order(int $places, Settings $settings): array
+    {
+        return Frame::order(min(10, $places), $settings->frameFilling);
     }
 
     /** A frame has five, ten or twenty places. */

@@ -1,7 +1,7 @@
 import { computed, ref } from 'vue';
 
-import { ask, client, Problem, type Schemas } from '@/api/client';
-import { cache, keys, useDayChange } from '@/api/queries';
+import { ask, client, Problem, type Schemas } from './client';
+import { cache, keys, useDayChange } from './queries';
 
 type Day = Schemas['DayView'];
 type Done = () => void;
