@@ -134,6 +134,7 @@ final class Trust
                 }
                 $handles[] = $driver->getWindowHandle();
                 $driver->get($server->url.'/table/'.$setUps[$tab]['id']);
+                $chrome->click('[data-to-questions]');
                 $this->watch($chrome);
             }
             $before = \count($this->column($server, 'SELECT id FROM attempt'));
@@ -144,7 +145,7 @@ final class Trust
                 $chrome->driver->executeAsyncScript(
                     'const done = arguments[1]; let i = 0;'
                     .' const key = (k) => window.dispatchEvent(new KeyboardEvent("keydown", { key: k, bubbles: true }));'
-                    .' const next = () => { if (i++ >= arguments[0]) { done(); return; } key(i % 2 ? "1" : "u"); setTimeout(next, 60); }; next();',
+                    .' const next = () => { if (i++ >= arguments[0]) { done(); return; } key(i % 2 ? "a" : "u"); setTimeout(next, 60); }; next();',
                     [2 * min(max(10, intdiv($taps, 40)), max(1, $taps - $kept))],
                 );
                 $kept = (int) $driver->executeScript('return JSON.parse(localStorage.getItem("bench.taps") ?? "[]").length');

@@ -1,19 +1,22 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue';
+import { computed, defineAsyncComponent, ref, watch } from 'vue';
 import { RouterLink, RouterView, useRoute, useRouter } from 'vue-router';
 import { House, LayoutGrid, Search, Sun, Waypoints } from '@lucide/vue';
 
 import { waiting } from '@/api/outbox/items';
 import { signedOut } from '@/api/client';
 import { forget } from '@/api/forget';
+import { takeNewer } from '@/api/kept';
 import { useLock, useToday, useZoneOnce } from '@/api/queries';
+import Button from '@/kit/Button.vue';
 import Dialog from '@/kit/Dialog.vue';
-import Finder from '@/kit/Finder.vue';
 import Refused from '@/kit/Refused.vue';
 import { useKeys, useLead } from '@/kit/keys';
 
-import Lock from './rooms/house/Lock.vue';
 import { rooms as allRooms } from './router';
+
+const Finder = defineAsyncComponent(() => import('@/kit/Finder.vue'));
+const Lock = defineAsyncComponent(() => import('./rooms/house/Lock.vue'));
 
 const route = useRoute();
 const router = useRouter();
@@ -29,7 +32,7 @@ const finding = ref(false);
 const bare = computed(() => ['table', 'first-look', 'evening', 'stand-ins'].includes(String(route.name)));
 /** On a phone, at the thumb: Today, what is on the table, the Map, and the rest behind one sheet. */
 const more = ref(false);
-const today = useToday(() => !locked.value && !bare.value);
+const today = useToday(() => !locked.value && !bare.value && route.name !== undefined);
 const onTable = computed(() => today.data.value?.setUps.find((setUp) => setUp.state !== 'done')?.id);
 const atThumb = computed(() => rooms.value.filter((room) => ['today', 'map'].includes(room.name)));
 const behind = computed(() => rooms.value.filter((room) => !['today', 'map'].includes(room.name)));
@@ -80,6 +83,13 @@ useKeys({ '?': () => (showKeys.value = true), '/': () => (finding.value = true) 
                 </button>
             </div>
         </header>
+        <p
+            v-if="takeNewer && !bare"
+            class="flex flex-wrap items-center justify-center gap-3 border-b border-hem bg-linen px-4 py-2"
+            role="status"
+        >
+            A newer Pindle is there. <Button kind="quiet" data-newer @click="takeNewer()">Use it now</Button>
+        </p>
         <main id="room" tabindex="-1" class="mx-auto max-w-7xl outline-none" :class="bare ? '' : 'px-4 pt-5 pb-24 sm:pb-5'">
             <div v-if="!bare" class="mb-3 empty:hidden"><Refused /></div>
             <RouterView />

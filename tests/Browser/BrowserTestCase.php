@@ -69,6 +69,7 @@ abstract class BrowserTestCase extends TestCase
             if (1 === \count($setUp['sittings']) && \count($table['turns']) > 4 && [] === array_filter(array_column($table['turns'], 'isGuess'))) {
                 $this->chrome->size(390, 844, true, 2);
                 $this->open('/table/'.$setUp['id']);
+                $this->chrome->click('[data-to-questions]');
                 $this->chrome->waitForText($table['turns'][0]['ask']);
 
                 return $table;

@@ -23,14 +23,14 @@ final class OutboxTest extends BrowserTestCase
 
         $this->server->kill();
         $this->chrome->click('[data-outcome="worked-it-out"]');
-        $this->chrome->waitForText('1 waiting');
+        $this->chrome->waitForText('1 kept here');
         $driver->switchTo()->window($first);
-        $this->chrome->waitForText('1 waiting');
+        $this->chrome->waitForText('1 kept here');
         $this->chrome->click('[data-outcome="with-help"]');
         $this->chrome->click('[data-outcome="not-yet"]');
-        $this->chrome->waitForText('3 waiting');
+        $this->chrome->waitForText('3 kept here');
         $driver->switchTo()->window($second);
-        $this->chrome->waitForText('3 waiting');
+        $this->chrome->waitForText('3 kept here');
 
         // One tab is closed, the other loaded again once the server is back: a new page sends what waits.
         $driver->close();

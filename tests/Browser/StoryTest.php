@@ -24,6 +24,9 @@ final class StoryTest extends BrowserTestCase
 
         $this->open('/table/'.$setUp['id']);
         $table = $this->api('/table/'.$setUp['id']);
+        $this->chrome->waitForText('How to show it');
+        $this->assertAccessible('Laying out');
+        $this->chrome->click('[data-to-questions]');
         $this->chrome->waitForText($table['turns'][0]['ask']);
         $this->assertAccessible('Table');
         foreach (array_keys($table['turns']) as $i) {
@@ -32,9 +35,9 @@ final class StoryTest extends BrowserTestCase
         }
         $this->chrome->waitForText('That was the last question.');
         // One tap takes the last answer back, one gives it again, this time by key.
-        $this->chrome->clickText('Undo');
+        $this->chrome->clickText('Undo: At once');
         $this->chrome->waitForText($table['turns'][\count($table['turns']) - 1]['ask']);
-        $this->chrome->driver->getKeyboard()->sendKeys('2');
+        $this->chrome->driver->getKeyboard()->sendKeys('s');
         $this->chrome->waitForText('That was the last question.');
         $this->chrome->clickText('Finish');
         $this->chrome->waitForText('Back to Today');
@@ -74,9 +77,10 @@ final class StoryTest extends BrowserTestCase
 
         // At the table: past every question without a word, then a tally.
         $this->open('/table/'.$setUp['id']);
+        $this->chrome->click('[data-to-questions]');
         foreach ($this->api('/table/'.$setUp['id'])['turns'] as $turn) {
             $this->chrome->waitForText($turn['ask']);
-            $this->chrome->clickText('Next, without a word');
+            $this->chrome->click('[data-next]');
         }
         $this->chrome->waitForText('you did not mark');
         $this->assertAccessible('Closing');
@@ -160,6 +164,7 @@ final class StoryTest extends BrowserTestCase
         $table = $this->api('/table/'.$setUp['id']);
         $this->chrome->size(390, 844, true);
         $this->open('/table/'.$setUp['id']);
+        $this->chrome->click('[data-to-questions]');
         $tap = function (int $i) use ($table): void {
             $this->chrome->waitForText($table['turns'][$i]['ask']);
             $this->chrome->click('[data-outcome="worked-it-out"]');
@@ -172,7 +177,7 @@ final class StoryTest extends BrowserTestCase
         $this->server->kill();
         $tap(2);
         $tap(3);
-        $this->chrome->waitForText('2 waiting');
+        $this->chrome->waitForText('2 kept here');
         $this->server->start();
         self::assertGreaterThanOrEqual(2, $recorded(), 'what was answered is still there');
         $this->chrome->driver->wait(15)->until(static fn (): bool => 4 === $recorded(), 'what waited arrives, once each');
@@ -202,6 +207,7 @@ final class StoryTest extends BrowserTestCase
         $setUp = array_values(array_filter($this->api('/today')['setUps'], static fn (array $one): bool => [] !== $one['laid']))[0];
         $ask = $this->api('/table/'.$setUp['id'])['turns'][0]['ask'];
         $this->open('/table/'.$setUp['id']);
+        $this->chrome->click('[data-to-questions]');
         $this->chrome->waitForText($ask);
         $this->chrome->driver->getKeyboard()->sendKeys('v');
         $this->chrome

@@ -23,7 +23,7 @@ final class TableTest extends BrowserTestCase
 
         $this->chrome->waitForText($table['turns'][2]['ask']);
         $this->chrome->waitForText('2 of '.$count);
-        $this->chrome->waitForText('Undo: Worked it out');
+        self::assertSame('Undo: Worked it out', $this->chrome->driver->findElement(WebDriverBy::cssSelector('[data-undo]'))->getAttribute('aria-label'));
         $this->chrome->click('[data-outcome="at-once"]');
         $this->chrome->waitForText('3 of '.$count);
         self::assertStringNotContainsString('on another device', $this->chrome->text());
@@ -38,7 +38,7 @@ final class TableTest extends BrowserTestCase
         }
         $this->chrome->waitForText('We do that');
         $before = \count($this->table($table['id'])['turns']);
-        foreach (['gf', 'ge', 'g1'] as $keys) {
+        foreach (['gf', 'ge', 'gs'] as $keys) {
             $this->chrome->driver->getKeyboard()->sendKeys($keys);
         }
         usleep(400_000);

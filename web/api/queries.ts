@@ -6,6 +6,9 @@ import { ask, client, Problem, type Schemas } from './client';
 /** So long after no answer a room asks again. */
 const AGAIN_MS = 3_000;
 
+/** What is on today is kept as long as it is today. */
+const DAY_MS = 24 * 60 * 60 * 1000;
+
 /** The one cache of what the server said. */
 export const cache = new QueryClient({
     defaultOptions: {
@@ -227,6 +230,17 @@ export const useTableDocument = (setUpId: string) =>
         staleTime: Infinity,
         refetchOnMount: 'always',
     });
+/** What is on today is fetched while the house answers, so that it is here when it does not. */
+export function keepTables(setUpIds: string[]): void {
+    for (const setUpId of setUpIds) {
+        void cache.prefetchQuery({
+            queryKey: keys.table(setUpId),
+            queryFn: () => ask(client.GET('/api/table/{setUpId}', { params: { path: { setUpId } } })),
+            staleTime: Infinity,
+            gcTime: DAY_MS,
+        });
+    }
+}
 export const useStandIns = () =>
     useQuery({ queryKey: keys.standIns, queryFn: () => ask(client.GET('/api/table/stand-ins')), staleTime: Infinity });
 export const keepTable = (table: Schemas['TableView']) => cache.setQueryData(keys.table(table.id), table);

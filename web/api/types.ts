@@ -2362,6 +2362,8 @@ export interface components {
             mark: components["schemas"]["Mark"];
             help: components["schemas"]["Help"];
             advice?: components["schemas"]["AdviceView"] | (never | null);
+            /** Whether its set-up is over, perhaps ended on another device. */
+            isOver: boolean;
         };
         LaidView: {
             thingId: string;

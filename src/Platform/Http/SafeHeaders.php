@@ -17,13 +17,16 @@ final class SafeHeaders
     public function __invoke(ResponseEvent $event): void
     {
         $headers = $event->getResponse()->headers;
-        $isPage = str_starts_with($headers->get('Content-Type', 'text/html'), 'text/html');
+        $type = $headers->get('Content-Type', 'text/html');
+        $isPage = str_starts_with($type, 'text/html');
+        // What the worker of the page may ask for stands in the worker's own answer.
+        $mayAsk = $isPage || str_starts_with($type, 'text/javascript');
         foreach ([
             'X-Content-Type-Options' => 'nosniff',
             'Referrer-Policy' => 'no-referrer',
             'Cross-Origin-Opener-Policy' => 'same-origin',
             'Cross-Origin-Resource-Policy' => 'same-origin',
-            'Content-Security-Policy' => $isPage ? self::PAGE : "default-src 'none'; frame-ancestors 'none'",
+            'Content-Security-Policy' => $mayAsk ? self::PAGE : "default-src 'none'; frame-ancestors 'none'",
         ] as $name => $value) {
             $headers->set($name, $value);
         }

@@ -104,7 +104,7 @@ final readonly class LanCommand
                 header @assets Cache-Control "public, max-age=31536000, immutable"
                 header @assets X-Content-Type-Options nosniff
                 @files {
-                    path /build/* /icon.svg
+                    path /build/* /icon.svg /icon-192.png /icon-512.png
                     file
                 }
                 handle @files {

@@ -16,6 +16,8 @@ final readonly class AttemptView
         public Mark $mark,
         public Help $help,
         public ?AdviceView $advice,
+        /** Whether its set-up is over, perhaps ended on another device. */
+        public bool $isOver,
     ) {
     }
 }

@@ -12,6 +12,7 @@ use Pindle\App\Plan\Closings;
 use Pindle\App\Plan\Finishing;
 use Pindle\App\Plan\Planning;
 use Pindle\App\Plan\Plans;
+use Pindle\App\Plan\SetUpState;
 use Pindle\App\Plan\Sittings;
 use Pindle\App\Plan\StoredSetUp;
 use Pindle\App\Plan\StoredSitting;
@@ -99,6 +100,7 @@ final readonly class TableController
             null === $tapped->asked || [] === $tapped->attempts
                 ? null
                 : $this->advices->after($sittingId, $tapped->asked, $tapped->attempts, $tapped->record),
+            SetUpState::Done === $tapped->asked?->state,
         );
     }
 
@@ -231,7 +233,7 @@ final readonly class TableController
         return $stored->sitting($sittingId) ?? throw Refusal::invalid('sittingId', 'This sitting does not belong to what is on the table.');
     }
 
-    private function answer(Seen $seen, ChildRecord $record, ?AdviceView $advice = null): JsonResponse
+    private function answer(Seen $seen, ChildRecord $record, ?AdviceView $advice = null, bool $isOver = false): JsonResponse
     {
         return new JsonResponse(new AttemptView(
             $seen->id,
@@ -239,6 +241,7 @@ final readonly class TableController
             $record->mark($seen->stepId),
             Ladder::help($record->state($seen->stepId)),
             $advice,
+            $isOver,
         ));
     }
 

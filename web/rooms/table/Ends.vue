@@ -9,13 +9,16 @@ import ThreadKnot from '@/kit/ThreadKnot.vue';
 import { marks as markNames } from '@/generated/words';
 
 /** What follows for each child, with the evidence it stands on. */
-const props = defineProps<{ table: Schemas['TableView'] }>();
+const props = defineProps<{ table: Schemas['TableView']; elsewhere: boolean }>();
 const guesses = computed(() => props.table.turns.filter((turn) => turn.done?.guess != null));
 const thread = (childId: string) => props.table.seats.find((seat) => seat.childId === childId)?.thread ?? 0;
 </script>
 
 <template>
     <section class="mx-auto w-full max-w-2xl space-y-4 p-4" aria-label="What follows">
+        <p v-if="elsewhere" class="rounded-xl border border-hem bg-linen p-3" role="status" data-ended-elsewhere>
+            This was ended on another device. What was tapped here is kept too, and counts.
+        </p>
         <table v-if="guesses.length" class="w-full rounded-2xl border border-hem bg-paper text-left">
             <caption class="p-3 text-left text-xl font-bold">
                 The guesses

@@ -2,7 +2,9 @@
 import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/vue';
 import { ChevronDown } from '@lucide/vue';
 import { useLocalStorage, useSessionStorage } from '@vueuse/core';
+import { RouterLink } from 'vue-router';
 
+import { opensAlone } from '@/api/kept';
 import Button from '@/kit/Button.vue';
 import Cautions from '@/kit/Cautions.vue';
 import Picture from '@/scene/Picture.vue';
@@ -71,6 +73,13 @@ function ready() {
         <p class="px-1 text-lg"><b>Guess first:</b> {{ table.predict }}</p>
         <p v-if="!awake" class="px-1 text-soft" data-goes-dark>
             This browser lets the screen go dark after a while. Touch it now and then, or set it to stay on longer.
+        </p>
+        <p v-if="opensAlone === false" class="px-1 text-soft" data-page-only>
+            If the network drops, go on: everything is kept as long as this page stays open. To open Pindle here without the
+            house, this device must trust it:
+            <RouterLink :to="{ name: 'house', hash: '#devices' }" class="underline underline-offset-4"
+                >the steps are in House</RouterLink
+            >.
         </p>
         <div class="sticky bottom-0 -mx-3 border-t border-hem bg-linen p-3 md:static md:mx-0 md:border-0 md:p-0">
             <Button kind="strong" class="min-h-14 w-full text-lg" data-to-questions @click="ready">To the questions</Button>

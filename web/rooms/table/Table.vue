@@ -2,10 +2,10 @@
 import { Ellipsis, Eye, Volume2 } from '@lucide/vue';
 import { useNow, useSessionStorage, useTitle, useWakeLock } from '@vueuse/core';
 import { computed, defineAsyncComponent, onBeforeUnmount, onMounted, ref, watch } from 'vue';
-import { useRoute } from 'vue-router';
+import { RouterLink, useRoute } from 'vue-router';
 
 import type { Schemas } from '@/api/client';
-import { refused, waiting } from '@/api/outbox/items';
+import { refused, trouble, waiting } from '@/api/outbox/items';
 import { standInKinds } from '@/generated/words';
 import Button from '@/kit/Button.vue';
 import Notice from '@/kit/Notice.vue';
@@ -56,6 +56,13 @@ const stage = computed<Stage>(() => {
     const at = chosenStage.value || (begun ? 'questions' : 'gather');
     return at === 'questions' && table.value && !turn.value ? 'tidy-up' : at;
 });
+
+/** Whether this device ended it, or heard of it. */
+const endedHere = useSessionStorage(`ended-${props.setUpId}`, false);
+function finish(ending: Schemas['Ending']) {
+    endedHere.value = true;
+    return end.finish(ending);
+}
 
 const noticing = ref(false);
 const elsewhere = ref(false);
@@ -138,7 +145,7 @@ useKeys({
     f: outcome('not-yet'),
     u: taps.undo,
     m: asks(() => (noticing.value = !noticing.value)),
-    q: () => table.value?.isDone || end.finish('had-enough'),
+    q: () => table.value?.isDone || finish('had-enough'),
     ' ': asks(() => next()),
     e: takeFirst,
     o: other,
@@ -176,9 +183,17 @@ onBeforeUnmount(() => awake.release());
         <Wait v-if="document.isPending.value || (!table && !document.error.value)" what="Laying out…" />
         <div v-else-if="!table" class="p-4"><Notice :error="document.error.value" /></div>
         <template v-else>
-            <div v-if="refused.length" class="px-3 pt-3"><Refused /></div>
+            <div :class="refused.length || trouble ? 'px-3 pt-3' : ''"><Refused /></div>
 
-            <Ends v-if="table.isDone" :table="table" />
+            <Ends v-if="table.isDone" :table="table" :elsewhere="!endedHere" />
+            <section v-else-if="end.waits.value" class="mx-auto w-full max-w-2xl space-y-4 p-6" data-waits>
+                <h2 class="text-2xl">Kept; what follows comes when the house is reachable.</h2>
+                <p>
+                    Nothing is lost: {{ waiting.length }} {{ waiting.length === 1 ? 'thing waits' : 'things wait' }} on this
+                    device.
+                </p>
+                <RouterLink to="/" class="font-bold text-deep underline underline-offset-4">Back to Today</RouterLink>
+            </section>
 
             <template v-else>
                 <nav class="flex border-b border-hem bg-paper" aria-label="From laying out to tidying up">
@@ -309,7 +324,7 @@ onBeforeUnmount(() => awake.release());
                             @tap="tap"
                             @next="next"
                             @undo="taps.undo"
-                            @enough="end.finish('had-enough')"
+                            @enough="finish('had-enough')"
                         />
                     </section>
                 </div>
@@ -321,7 +336,7 @@ onBeforeUnmount(() => awake.release());
                         :passed="passed"
                         :lids="lids"
                         :undoes="undoes"
-                        @finish="end.finish($event)"
+                        @finish="finish"
                         @close="close"
                         @undo="taps.undo"
                     />

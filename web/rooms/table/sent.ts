@@ -19,6 +19,11 @@ onSent((item, answer) => {
         }
         return;
     }
+    if (answer.isOver) {
+        void cache.invalidateQueries({ queryKey: key });
+    }
+    // The day says now that it is begun.
+    void cache.invalidateQueries({ queryKey: keys.today });
     cache.setQueryData<Table>(key, (table) => table && recorded(table, item, answer));
     if (cache.isFetching({ queryKey: key })) {
         // What is on its way was read before this tap: it must not arrive.

@@ -4,7 +4,7 @@ import { computed, defineAsyncComponent, nextTick, onMounted, ref, watch } from 
 import { RouterLink, useRoute, useRouter } from 'vue-router';
 
 import type { Schemas } from '@/api/client';
-import { useDay, usePlan, useToday } from '@/api/queries';
+import { keepTables, useDay, usePlan, useToday } from '@/api/queries';
 import Button from '@/kit/Button.vue';
 import { useKeys } from '@/kit/keys';
 import Notice from '@/kit/Notice.vue';
@@ -64,7 +64,7 @@ function print() {
 watch(open, () => changes.forget());
 
 /** What only paper shows comes once the screen has settled, or when it is wanted. */
-const SETTLED_MS = 8000;
+const SETTLED_MS = 4000;
 onMounted(() => setTimeout(() => (settled.value = true), SETTLED_MS));
 
 /** On a phone what is now is in sight. */
@@ -80,6 +80,8 @@ watch(
     },
     { immediate: true },
 );
+/** Once the screen has settled, what is on today is fetched: the table goes on without the house. */
+watch([ahead, settled], () => day.value?.isToday && settled.value && keepTables(ahead.value.map(({ id }) => id)));
 useKeys({
     n: () => day.value?.isToday && (open.value = 'five'),
     c: () => day.value?.isToday && day.value.planned && (open.value = 'change'),
