@@ -23,4 +23,5 @@ enum DecisionReason: string
     case ClosedWithHelp = 'closed-with-help';
     case ClosedNotYet = 'closed-not-yet';
     case NothingTried = 'nothing-tried';
+    case ParentChose = 'parent-chose';
 }

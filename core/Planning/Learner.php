@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pindle\Core\Planning;
 
+use Pindle\Core\Advice\DecisionKind;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Child\Child;
 use Pindle\Core\Evidence\ChildRecord;
@@ -16,6 +17,7 @@ final readonly class Learner
      * @param array<string, float>     $liking  activity id => as Liking has it; 1 where it is not named
      * @param array<string, LocalDate> $resting step id => the first day it may come back
      * @param bool                     $sits    whether there are sittings for the child today; one who is ill is there and does not sit
+     * @param array<string, DecisionKind> $chosen step id => what the parent chose to come next, after its last sitting
      */
     public function __construct(
         public Child $child,
@@ -24,6 +26,7 @@ final readonly class Learner
         public array $liking = [],
         public array $resting = [],
         public bool $sits = true,
+        public array $chosen = [],
     ) {
     }
 }

@@ -9,6 +9,7 @@ use Pindle\Core\Activity\Catalogue;
 use Pindle\Core\Activity\Part;
 use Pindle\Core\Activity\Place;
 use Pindle\Core\Activity\Prop;
+use Pindle\Core\Advice\DecisionKind;
 use Pindle\Core\Advice\SureSteps;
 use Pindle\Core\Calendar\Span;
 use Pindle\Core\Caution\Caution;
@@ -22,6 +23,7 @@ use Pindle\Core\Question\Kind;
 use Pindle\Core\Question\Prompt;
 use Pindle\Core\Question\QuestionSet;
 use Pindle\Core\Question\Sure;
+use Pindle\Core\Question\Tilt;
 use Pindle\Core\Skill\Form;
 use Pindle\Core\Skill\SkillMap;
 use Pindle\Core\Skill\Step;
@@ -68,7 +70,7 @@ final readonly class SettingOut
             $asked($opening),
             $asked($closing),
             $random,
-            $record->state($step->id)->window->wentHard(),
+            self::tilt($candidate->learner, $step),
         );
         $step = $candidate->ranked->step;
         $other = $candidate->second?->ranked->step;
@@ -84,6 +86,16 @@ final readonly class SettingOut
         }
 
         return (new Sitting($candidate->learner->child->id, $candidate->courses($request->date), $questions, $candidate->worth))->withoutIdleCourses();
+    }
+
+    /** Smaller or bigger numbers: what the parent chose goes before what was seen. */
+    private static function tilt(Learner $learner, Step $step): Tilt
+    {
+        return match ($learner->chosen[$step->id] ?? null) {
+            DecisionKind::Easier => Tilt::Smaller,
+            DecisionKind::Further => Tilt::Bigger,
+            default => $learner->record->state($step->id)->window->wentHard() ? Tilt::Smaller : Tilt::Even,
+        };
     }
 
     /**

@@ -35,7 +35,7 @@ final readonly class QuestionSet
      * @param int                                           $count   questions wanted, 2 and up
      * @param Sure|null                                     $opening what to begin with; the smallest numbers of the step where there is nothing sure
      * @param Sure|null                                     $closing what to end with
-     * @param bool                                          $smaller whether last time was too hard
+     * @param Tilt                                          $tilt    whether smaller or bigger numbers are wanted
      */
     public static function choose(
         Kind $kind,
@@ -45,7 +45,7 @@ final readonly class QuestionSet
         ?Sure $opening,
         ?Sure $closing,
         Randomizer $random,
-        bool $smaller = false,
+        Tilt $tilt = Tilt::Even,
     ): self {
         $pool = $kind->prompts($step);
         $first = new Question($opening->step->id ?? $step->id, $random->shuffleArray(self::sure($opening, $pool))[0], Level::Sure);
@@ -60,9 +60,10 @@ final readonly class QuestionSet
         }
         $order = self::leastSureFirst($pool, $asked, $random);
         $between = min($count - 2, \count($pool) - \count($used));
-        // After a sitting under half unaided, half of what is asked at the step is easier.
+        // After a sitting under half unaided, half of what is asked at the step is easier; where more is wanted, half is harder.
         [$easier, $harder] = match (true) {
-            $smaller => [(int) ceil($between * 0.5), 0],
+            Tilt::Smaller === $tilt => [(int) ceil($between * 0.5), 0],
+            Tilt::Bigger === $tilt => [0, (int) ceil($between * 0.5)],
             $between + 2 <= self::SHORT => [0, 0],
             default => [(int) round($between * 0.2), (int) round($between * 0.2)],
         };

@@ -28,6 +28,9 @@ use Pindle\Core\Thing\Thing;
 /** Reads plans as made and as done. */
 final readonly class Plans
 {
+    /** So long what a parent chose waits for the next sitting. */
+    private const CHOSEN_DAYS = 28;
+
     private const SET_UPS = 'SELECT u, s FROM '.SetUpEntity::class.' u LEFT JOIN u.sittings s';
 
     public function __construct(private EntityManagerInterface $entities, private Catalogue $catalogue, private Things $things, private Evidence $evidence)
@@ -165,6 +168,31 @@ final readonly class Plans
         return $resting;
     }
 
+    /**
+     * What the parent chose to come next, where no sitting of that step came since.
+     *
+     * @return array<string, array<string, DecisionKind>> child id => step id => what was chosen
+     */
+    public function chosen(LocalDate $on): array
+    {
+        $rows = $this->entities->getConnection()->fetchAllAssociative(
+            "SELECT s.child_id AS child, json_extract(c.value, '$.step') AS step, json_extract(c.value, '$.decision.kind') AS kind,"
+            ." json_extract(c.value, '$.chosen') AS chosen FROM sitting s, json_each(s.courses) c"
+            .' WHERE s.ending IS NOT NULL AND s.date BETWEEN ? AND ? ORDER BY s.date, s.id',
+            [$on->plusDays(-self::CHOSEN_DAYS)->toString(), $on->toString()],
+        );
+        $chosen = [];
+        /** @var array{child: string, step: string, kind: string|null, chosen: int|null} $row */
+        foreach ($rows as $row) {
+            unset($chosen[$row['child']][$row['step']]);
+            if (null !== $row['kind'] && 1 === $row['chosen']) {
+                $chosen[$row['child']][$row['step']] = DecisionKind::from($row['kind']);
+            }
+        }
+
+        return $chosen;
+    }
+
     /** @return list<StoredSetUp> */
     private function read(Query $query): array
     {
@@ -245,6 +273,7 @@ final readonly class Plans
                     $decision['values'],
                     $decision['opens'],
                     null === $decision['remedy'] ? null : Slip::from($decision['remedy']),
+                    null === $course['rests'] ? null : LocalDate::parse($course['rests']),
                 );
             }
         }

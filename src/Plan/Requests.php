@@ -43,6 +43,7 @@ final readonly class Requests
         $kept = self::kept($all);
         $endings = $this->plans->endings();
         $resting = $this->plans->resting($date);
+        $chosen = $this->plans->chosen($date);
         $children = array_values(array_filter(
             $this->children->present($date),
             static fn (Child $child): bool => self::AWAY !== ($day->absent[$child->id] ?? null),
@@ -55,6 +56,7 @@ final readonly class Requests
             array_map(static fn (array $of): float => Liking::of($of), $endings[$child->id] ?? []),
             $resting[$child->id] ?? [],
             self::ILL !== ($day->absent[$child->id] ?? null),
+            $chosen[$child->id] ?? [],
         ), $children);
         $low = $this->house->lowUntil();
 

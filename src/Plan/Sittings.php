@@ -7,6 +7,8 @@ namespace Pindle\App\Plan;
 use Doctrine\ORM\EntityManagerInterface;
 use Pindle\App\Platform\Database\Transactions;
 use Pindle\Core\Advice\Decision;
+use Pindle\Core\Advice\DecisionKind;
+use Pindle\Core\Advice\DecisionReason;
 use Pindle\Core\Advice\Ending;
 use Pindle\Core\Advice\Idea;
 use Pindle\Core\Calendar\LocalDate;
@@ -90,6 +92,23 @@ final readonly class Sittings
             $this->stale->mark();
 
             return true;
+        });
+    }
+
+    /** What the parent wants to come next for a course instead of what follows by itself; the plan of the day is stale by it. */
+    public function choose(StoredSitting $sitting, LocalDate $date, string $stepId, DecisionKind $kind): void
+    {
+        $this->transactions->run(function () use ($sitting, $date, $stepId, $kind): void {
+            $entity = $this->entities->find(SittingEntity::class, $sitting->id);
+            if (null === $entity) {
+                return;
+            }
+            $entity->courses = array_map(static fn (array $course): array => $course['step'] !== $stepId || null === $course['decision'] ? $course : [
+                'chosen' => true,
+                'rests' => 0 === $kind->restDays() ? null : $date->plusDays($kind->restDays())->toString(),
+                'decision' => ['kind' => $kind->value, 'reason' => DecisionReason::ParentChose->value] + $course['decision'],
+            ] + $course, $entity->courses);
+            $this->stale->mark();
         });
     }
 

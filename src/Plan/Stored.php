@@ -31,7 +31,7 @@ use Pindle\Core\Thing\Thing;
  * @phpstan-type StoredLastTime array{day: string, alone: int, of: int, method: string|null}
  * @phpstan-type StoredCourse array{
  *     step: string, form: string|null, help: string, reason: string, values: array<string, int|string>, brandNew: bool,
- *     before: string, after: string|null, decision: StoredDecision|null, rests: string|null, last?: StoredLastTime|null, value?: float|int
+ *     before: string, after: string|null, decision: StoredDecision|null, rests: string|null, chosen?: bool, last?: StoredLastTime|null, value?: float|int
  * }
  */
 final class Stored

@@ -13,6 +13,7 @@ use Pindle\Core\Question\Prompt;
 use Pindle\Core\Question\Question;
 use Pindle\Core\Question\QuestionSet;
 use Pindle\Core\Question\Sure;
+use Pindle\Core\Question\Tilt;
 use Pindle\Core\Question\UnknownQuestion;
 use Pindle\Core\Skill\MissingVariant;
 use Pindle\Core\Skill\Reach;
@@ -32,18 +33,20 @@ final class AskingTest extends TestCase
      * Between the first and the last: two in ten easier, two in ten harder, in up to five all at the step; half easier and none harder after a
      * sitting that went hard.
      */
-    #[TestWith([12, false, 2, 6, 2])]
-    #[TestWith([12, true, 5, 5, 0])]
-    #[TestWith([9, false, 1, 5, 1])]
-    #[TestWith([9, true, 4, 3, 0])]
-    #[TestWith([6, false, 1, 2, 1])]
-    #[TestWith([5, false, 0, 3, 0])]
-    #[TestWith([5, true, 2, 1, 0])]
-    #[TestWith([3, false, 0, 1, 0])]
-    public function test_so_many_of_each_level(int $count, bool $wentHard, int $easier, int $at, int $harder): void
+    #[TestWith([12, Tilt::Even, 2, 6, 2])]
+    #[TestWith([12, Tilt::Smaller, 5, 5, 0])]
+    #[TestWith([9, Tilt::Even, 1, 5, 1])]
+    #[TestWith([9, Tilt::Smaller, 4, 3, 0])]
+    #[TestWith([6, Tilt::Even, 1, 2, 1])]
+    #[TestWith([5, Tilt::Even, 0, 3, 0])]
+    #[TestWith([5, Tilt::Smaller, 2, 1, 0])]
+    #[TestWith([3, Tilt::Even, 0, 1, 0])]
+    #[TestWith([12, Tilt::Bigger, 0, 5, 5])]
+    #[TestWith([5, Tilt::Bigger, 0, 1, 2])]
+    public function test_so_many_of_each_level(int $count, Tilt $tilt, int $easier, int $at, int $harder): void
     {
         foreach (range(1, 20) as $seed) {
-            $levels = array_map(static fn (Question $question): string => $question->level->value, self::set($count, $seed, smaller: $wentHard));
+            $levels = array_map(static fn (Question $question): string => $question->level->value, self::set($count, $seed, tilt: $tilt));
             $counts = array_count_values($levels) + ['easier' => 0, 'at' => 0, 'harder' => 0];
 
             self::assertSame([$easier, $at, $harder, 2], [$counts['easier'], $counts['at'], $counts['harder'], $counts['sure']]);
@@ -329,7 +332,7 @@ final class AskingTest extends TestCase
      *
      * @return list<Question>
      */
-    private static function set(int $count, int $seed, array $asked = [], bool $smaller = false): array
+    private static function set(int $count, int $seed, array $asked = [], Tilt $tilt = Tilt::Even): array
     {
         return QuestionSet::choose(
             Kind::named('join'),
@@ -339,7 +342,7 @@ final class AskingTest extends TestCase
             null,
             null,
             new Randomizer(new Xoshiro256StarStar($seed)),
-            $smaller,
+            $tilt,
         )->questions;
     }
 }

@@ -89,7 +89,7 @@ final class LiveAdviceTest extends TestCase
     public function test_the_spare_that_the_device_asks_is_taken_or_else_the_nearest(): void
     {
         [$questions, $spares] = [self::outOf(5, 6), self::outOf(1, 4, 7, 9)];
-        $added = static fn (Idea $idea, ?string $id): ?string => NextQuestion::after($idea, $questions, [0, 1], [0, 1], $spares, $id)[0][2]->id;
+        $added = static fn (Idea $idea, ?string $id): string => NextQuestion::after($idea, $questions, [0, 1], [0, 1], $spares, $id)[0][2]->id;
 
         self::assertSame(['q1', 'q4', 'q4'], [$added(Idea::SmallerNumbers, 'q1'), $added(Idea::SmallerNumbers, null), $added(Idea::SmallerNumbers, 'other')]);
         self::assertSame('q7', $added(Idea::BiggerNumbers, null));

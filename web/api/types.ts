@@ -837,6 +837,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/table/{setUpId}/choose": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post_table_choose"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/table/{setUpId}/note": {
         parameters: {
             query?: never;
@@ -1624,6 +1640,13 @@ export interface components {
              */
             leftOut?: string[];
         };
+        /** @enum {string} */
+        DecisionKind: "move-on" | "rest-it" | "easier" | "further" | "again";
+        ChoiceInput: {
+            childId: string;
+            stepId: string;
+            kind: components["schemas"]["DecisionKind"];
+        };
         NoteBesideInput: {
             note: string;
         };
@@ -2299,8 +2322,6 @@ export interface components {
             closing?: components["schemas"]["ClosingMark"] | (never | null);
             script: components["schemas"]["ScriptView"];
         };
-        /** @enum {string} */
-        DecisionKind: "move-on" | "rest-it" | "easier" | "further" | "again";
         EndView: {
             childId: string;
             childName: string;
@@ -2312,6 +2333,8 @@ export interface components {
             opens: string[];
             markBefore: components["schemas"]["Mark"];
             markAfter: components["schemas"]["Mark"];
+            /** The first day it may come back, where it rests. */
+            comes?: string | null;
         };
         TableView: {
             id: string;
@@ -4025,6 +4048,32 @@ export interface operations {
         };
         responses: {
             /** @description Recorded, or recorded before */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TableView"];
+                };
+            };
+        };
+    };
+    post_table_choose: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                setUpId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChoiceInput"];
+            };
+        };
+        responses: {
+            /** @description What follows, as chosen */
             200: {
                 headers: {
                     [name: string]: unknown;

@@ -90,6 +90,14 @@ export const standInKinds = {
     countdown: 'Countdown',
 } as const;
 
+export const decisionNames = {
+    'move-on': 'Move on',
+    'rest-it': 'Rest it',
+    easier: 'Easier',
+    further: 'Further',
+    again: 'Again with other things',
+} as const;
+
 export const threadStates = {
     sit: 'sits',
     free: 'is free',

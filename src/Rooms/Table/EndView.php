@@ -25,6 +25,8 @@ final readonly class EndView
         public array $opens,
         public Mark $markBefore,
         public Mark $markAfter,
+        /** The first day it may come back, where it rests. */
+        public ?string $comes,
     ) {
     }
 }

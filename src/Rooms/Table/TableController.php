@@ -195,6 +195,20 @@ final readonly class TableController
         return new JsonResponse($this->views->of($this->setUp($setUpId)));
     }
 
+    #[Route('/{setUpId}/choose', name: 'table_choose', methods: ['POST'], defaults: Who::TABLE)]
+    #[OA\Response(response: 200, description: 'What follows, as chosen', content: new OA\JsonContent(ref: new Model(type: TableView::class)))]
+    public function choose(string $setUpId, #[MapRequestPayload] ChoiceInput $input): JsonResponse
+    {
+        $stored = $this->setUp($setUpId);
+        $sitting = $stored->sittings[$input->childId] ?? throw Refusal::invalid('childId', 'This child was not at it.');
+        if (!$stored->isDone() || !$sitting->sitting->isAbout($input->stepId)) {
+            throw Refusal::invalid('stepId', 'What follows is chosen when it is over, for a step it was about.');
+        }
+        $this->sittings->choose($sitting, $stored->date, $input->stepId, $input->kind);
+
+        return new JsonResponse($this->views->of($this->setUp($setUpId)));
+    }
+
     #[Route('/{setUpId}/note', name: 'table_note', methods: ['PUT'], defaults: Who::TABLE)]
     #[OA\Response(response: 200, description: 'Kept', content: new OA\JsonContent(ref: new Model(type: TableView::class)))]
     public function note(string $setUpId, #[MapRequestPayload] NoteBesideInput $input): JsonResponse

@@ -240,6 +240,7 @@ final readonly class TableViews
             array_map(fn (string $step): string => $this->words->step($this->map->step($step)), $result->opens),
             $result->course->before,
             $result->after,
+            $result->comes?->toString(),
         );
     }
 }

@@ -111,11 +111,9 @@ final readonly class TurnViews
     public function spares(StoredSetUp $stored, StoredSitting $sitting, ActivityWords $words, array $children, array $records): array
     {
         $spares = [];
-        $happened = $this->happened($sitting);
+        [$happened, $asks] = [$this->happened($sitting), $this->asks($stored->setUp, $sitting, $words, $children)];
         foreach (Idea::cases() as $idea) {
-            $left = $sitting->sparesLeft($idea);
-            $asks = $this->asksOf($left, $stored->setUp, $sitting, $words, $children);
-            foreach ($left as $spare) {
+            foreach ($sitting->sparesLeft($idea) as $spare) {
                 $turn = $this->turn($stored->setUp, $words, $sitting, $spare, $asks[$spare->id], $children, $records, null, null, $happened);
                 $spares[] = new SpareView($idea, $turn);
             }
@@ -234,7 +232,23 @@ final readonly class TurnViews
      */
     private function asks(SetUp $setUp, StoredSitting $stored, ActivityWords $words, array $children): array
     {
-        return $this->asksOf(array_values(array_filter(array_map($stored->question(...), $stored->order))), $setUp, $stored, $words, $children);
+        $asks = [];
+        $spares = array_merge(...array_values($stored->spares));
+        $isSpare = static fn (Question $one): bool => [] !== array_filter($spares, static fn (Question $spare): bool => $spare->id === $one->id);
+        $own = array_values(array_filter($stored->sitting->questions, static fn (Question $one): bool => !$isSpare($one)));
+        // What is asked keeps its words, whatever is put in between: a question more has those it had when it was made, or of the one it repeats.
+        foreach ([$own, ...array_values($stored->spares)] as $made) {
+            $first = [];
+            foreach ($made as $question) {
+                $first[$question->stepId.$question->prompt->key()] ??= $question;
+            }
+            $said = $this->asksOf(array_values($first), $setUp, $stored, $words, $children);
+            foreach ($made as $question) {
+                $asks[$question->id] = $said[$first[$question->stepId.$question->prompt->key()]->id];
+            }
+        }
+
+        return $asks;
     }
 
     /**

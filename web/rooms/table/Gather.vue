@@ -71,6 +71,9 @@ function ready() {
             </DisclosurePanel>
         </Disclosure>
         <p class="px-1 text-lg"><b>Guess first:</b> {{ table.predict }}</p>
+        <RouterLink :to="{ query: { read: 1 } }" class="inline-flex min-h-11 items-center px-1 underline underline-offset-4"
+            >Read it all through first</RouterLink
+        >
         <p v-if="!awake" class="px-1 text-soft" data-goes-dark>
             This browser lets the screen go dark after a while. Touch it now and then, or set it to stay on longer.
         </p>

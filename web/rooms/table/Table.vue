@@ -22,6 +22,7 @@ import Besides from './Besides.vue';
 import Ends from './Ends.vue';
 import Gather from './Gather.vue';
 import HelpWith from './HelpWith.vue';
+import Rehearsal from './Rehearsal.vue';
 import LastQuestion from './LastQuestion.vue';
 import Noting from './Noting.vue';
 import Seats from './Seats.vue';
@@ -58,9 +59,9 @@ const stage = computed<Stage>(() => {
 });
 
 /** Whether this device ended it, or heard of it. */
-const endedHere = useSessionStorage(`ended-${props.setUpId}`, false);
+const endedHere = useSessionStorage<Schemas['Ending'] | ''>(`ended-${props.setUpId}`, '');
 function finish(ending: Schemas['Ending']) {
-    endedHere.value = true;
+    endedHere.value = ending;
     return end.finish(ending);
 }
 
@@ -185,7 +186,7 @@ onBeforeUnmount(() => awake.release());
         <template v-else>
             <div :class="refused.length || trouble ? 'px-3 pt-3' : ''"><Refused /></div>
 
-            <Ends v-if="table.isDone" :table="table" :elsewhere="!endedHere" />
+            <Ends v-if="table.isDone" :table="table" :ending="endedHere" />
             <section v-else-if="end.waits.value" class="mx-auto w-full max-w-2xl space-y-4 p-6" data-waits>
                 <h2 class="text-2xl">Kept; what follows comes when the house is reachable.</h2>
                 <p>
@@ -194,6 +195,8 @@ onBeforeUnmount(() => awake.release());
                 </p>
                 <RouterLink to="/" class="font-bold text-deep underline underline-offset-4">Back to Today</RouterLink>
             </section>
+
+            <Rehearsal v-else-if="route.query.read" :table="table" />
 
             <template v-else>
                 <nav class="flex border-b border-hem bg-paper" aria-label="From laying out to tidying up">

@@ -92,6 +92,7 @@ defineProps<{ setUp: Schemas['SetUpView']; number: number; day: Schemas['DayView
                         </div>
                     </li>
                 </ul>
+                <p v-if="setUp.note" class="mt-2">“{{ setUp.note }}”</p>
                 <p v-if="setUp.wentHard && changes" class="mt-2">
                     This went hard today.
                     <button type="button" class="min-h-11 underline underline-offset-4" @click="asking = 'swap'">
@@ -102,11 +103,19 @@ defineProps<{ setUp: Schemas['SetUpView']; number: number; day: Schemas['DayView
             </div>
             <div class="flex shrink-0 items-end gap-2 sm:w-44">
                 <RouterLink
-                    :to="{ name: 'table', params: { setUpId: setUp.id } }"
+                    :to="{ name: 'table', params: { setUpId: setUp.id }, query: day.isToday ? {} : { read: 1 } }"
                     class="flex min-h-11 w-full items-center justify-center rounded-lg border-2 border-deep px-3 font-bold"
                     :class="setUp.state === 'done' ? 'bg-paper text-deep' : 'bg-deep text-white hover:bg-deep-dark'"
                 >
-                    {{ setUp.state === 'done' ? 'Look back' : setUp.state === 'begun' ? 'Go on' : 'To the table' }}
+                    {{
+                        setUp.state === 'done'
+                            ? 'Look back'
+                            : !day.isToday
+                              ? 'Read it through'
+                              : setUp.state === 'begun'
+                                ? 'Go on'
+                                : 'To the table'
+                    }}
                 </RouterLink>
                 <button
                     v-if="changes && setUp.state === 'planned' && !menu"
