@@ -27,5 +27,6 @@ enum Fault: string
     case AskedTwice = 'one question twice';
     case CountsOne = 'one thing to be counted';
     case TellsAnswer = 'a picture that shows the answer without help';
+    case CannotBeRolled = 'a question that the dice cannot show, or that they show wrong';
     case StripForTen = 'a frame of ten drawn as a strip of five';
 }

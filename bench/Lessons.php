@@ -32,6 +32,10 @@ use Pindle\Core\Planning\Laid;
 use Pindle\Core\Planning\LayOut;
 use Pindle\Core\Planning\SetUp;
 use Pindle\Core\Planning\Sitting;
+use Pindle\Core\Question\Dice;
+use Pindle\Core\Scene\Scenes;
+use Pindle\Core\Scene\StandIn;
+use Pindle\Core\Scene\StandInKind;
 use Pindle\Core\Question\Kind;
 use Pindle\Core\Question\Prompt;
 use Pindle\Core\Question\Property;
@@ -250,6 +254,9 @@ final class Lessons
             if (self::tells($prompt, $drawing)) {
                 $wrong[] = [Fault::TellsAnswer, $key];
             }
+            if ($setUp->activity->rolls() && !$this->isRolled($setUp, $question)) {
+                $wrong[] = [Fault::CannotBeRolled, $key];
+            }
             if ('read-frame' === $prompt->ask && str_ends_with($question->stepId, '@10') && 5 === (self::items($drawing)[Gear::Frame->value] ?? 10)) {
                 $wrong[] = [Fault::StripForTen, $key];
             }
@@ -447,6 +454,28 @@ final class Lessons
         $place = $activity->places[0] ?? Place::Table;
 
         return $laid instanceof Lack ? null : new SetUp('check', $activity, $place, $activity->part, new Span(600, 615), [$sitting], $laid, [], $props);
+    }
+
+    /** Whether simulated dice come to rest on what is asked; with cards anything can be shown. */
+    private function isRolled(SetUp $setUp, Question $question): bool
+    {
+        $size = $this->map->step($setUp->sittings[0]->course()->stepId)->size;
+        $sight = Scenes::sight($setUp->activity->scene($setUp->sittings[0]->course()->form), $question->prompt);
+        $random = new Randomizer(new Xoshiro256StarStar(1));
+        $dice = array_values(array_filter(
+            StandIn::of($question->prompt, $sight, $size, true, null, new Settings(), $random),
+            static fn (StandIn $one): bool => StandInKind::Dice === $one->kind,
+        ));
+        if ([] === $dice) {
+            return null === Dice::of($question->prompt, $size);
+        }
+        $amounts = $question->prompt->amounts();
+        $asked = $question->prompt instanceof Kind\Take ? [$amounts->n, $amounts->b] : [$amounts->a, $amounts->b];
+        $shown = [$dice[0]->a, $dice[0]->b];
+        sort($asked);
+        sort($shown);
+
+        return $asked === $shown && \in_array($dice[0]->a, $dice[0]->faces[0], true) && \in_array($dice[0]->b, $dice[0]->faces[1], true);
     }
 
     public function draw(SetUp $setUp, Question $question, Settings $taught = new Settings()): Drawing

@@ -6,8 +6,10 @@ namespace Pindle\Core\Activity;
 
 use Pindle\Core\Child\NamingNumerals;
 use Pindle\Core\Child\WayIn;
+use Pindle\Core\Question\Dice;
 use Pindle\Core\Question\Kind;
 use Pindle\Core\Question\Picture;
+use Pindle\Core\Question\Prompt;
 use Pindle\Core\Skill\Form;
 use Pindle\Core\Skill\Step;
 use Pindle\Core\Thing\Shape;
@@ -124,6 +126,12 @@ final readonly class Activity
     public function needsNothing(): bool
     {
         return [] === $this->roles && [] === $this->props;
+    }
+
+    /** Whether a question can come up in it: where its numbers are rolled, only what the dice can show. */
+    public function canAsk(Prompt $prompt, int $reach): bool
+    {
+        return !$this->rolls() || Dice::canAsk($prompt, $reach);
     }
 
     /** Whether its numbers are rolled, with dice whose faces are worked out. */

@@ -18,7 +18,6 @@ use Pindle\Core\Child\Child;
 use Pindle\Core\Child\Settings;
 use Pindle\Core\Evidence\CanDoClauses;
 use Pindle\Core\Evidence\LastSitting;
-use Pindle\Core\Question\Dice;
 use Pindle\Core\Question\Kind;
 use Pindle\Core\Question\Prompt;
 use Pindle\Core\Question\QuestionSet;
@@ -52,10 +51,9 @@ final readonly class SettingOut
             '|',
             [$request->seed, $request->date->dayNumber, $candidate->learner->child->id, $candidate->ranked->step->id, $candidate->activity->id],
         ))));
-        $rolls = $candidate->activity->rolls();
         // What goes over the ten waits until that is there; what the dice cannot show is not asked.
         $kind = static fn (Step $of): Kind => $candidate->activity->serves[$of->skill->id]->where(
-            static fn (Prompt $prompt): bool => (!$rolls || Dice::canAsk($prompt, $candidate->ranked->step->size))
+            static fn (Prompt $prompt): bool => $candidate->activity->canAsk($prompt, $candidate->ranked->step->size)
                 && (null === $prompt->needs() || $record->servesAsNeed($prompt->needs()))
                 && (!$prompt instanceof Kind\MakeAmount || $prompt->fits($candidate->learner->child->settings->coins)),
         );

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Pindle\Core\Planning;
 
 use Pindle\Core\Advice\Idea;
-use Pindle\Core\Question\Dice;
 use Pindle\Core\Question\Kind;
 use Pindle\Core\Question\Level;
 use Pindle\Core\Question\Prompt;
@@ -78,8 +77,8 @@ final readonly class Spares
         $kind = $setUp->activity->serves[$step->skill->id] ?? null;
         // What waits for another step is asked on only where it was asked before.
         $needs = array_map(static fn (Question $question): ?string => $question->prompt->needs(), $sitting->questions);
-        [$rolls, $size] = [$setUp->activity->rolls(), $this->reach($sitting)];
-        $kind = $kind?->where(static fn (Prompt $prompt): bool => (!$rolls || Dice::canAsk($prompt, $size))
+        $size = $this->reach($sitting);
+        $kind = $kind?->where(static fn (Prompt $prompt): bool => $setUp->activity->canAsk($prompt, $size)
             && (null === $prompt->needs() || \in_array($prompt->needs(), $needs, true))
             // Which amounts can be paid depends on the coins of the child.
             && !$prompt instanceof Kind\MakeAmount);

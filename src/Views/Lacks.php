@@ -167,7 +167,7 @@ final readonly class Lacks
     {
         $coins = CoinSet::play();
         $kind = $activity->serves[$step->skill->id]->where(
-            static fn (Prompt $prompt): bool => !$prompt instanceof Kind\MakeAmount || $prompt->fits($coins),
+            static fn (Prompt $prompt): bool => $activity->canAsk($prompt, $step->size) && (!$prompt instanceof Kind\MakeAmount || $prompt->fits($coins)),
         );
 
         return QuestionSet::choose($kind, $step, [], self::QUESTIONS, null, null, new Randomizer(new Xoshiro256StarStar($seed)));
