@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Pindle\Tests\Browser;
 
+use Facebook\WebDriver\Remote\RemoteWebElement;
+use Facebook\WebDriver\WebDriverBy;
 use PHPUnit\Framework\TestCase;
 
 /** Drives the real interface. One Chromium serves the whole run. */
@@ -76,6 +78,12 @@ abstract class BrowserTestCase extends TestCase
             }
         }
         self::fail('The demo plans nothing for one child.');
+    }
+
+    /** @return list<RemoteWebElement> */
+    protected function all(string $css): array
+    {
+        return array_values($this->chrome->driver->findElements(WebDriverBy::cssSelector($css)));
     }
 
     /** @return array<mixed> */

@@ -9,6 +9,7 @@ use Facebook\WebDriver\Chrome\ChromeOptions;
 use Facebook\WebDriver\Exception\TimeoutException;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverExpectedCondition;
 use Symfony\Component\Filesystem\Filesystem;
@@ -60,13 +61,17 @@ final class Chrome
 
     public function click(string $css): void
     {
-        $this->driver->wait(10)->until(WebDriverExpectedCondition::elementToBeClickable(WebDriverBy::cssSelector($css)))->click();
+        $this->press($this->driver->wait(10)->until(WebDriverExpectedCondition::elementToBeClickable(WebDriverBy::cssSelector($css))));
     }
 
     public function clickText(string $text, string $element = 'button'): void
     {
         $by = WebDriverBy::xpath(\sprintf('//%s[contains(normalize-space(.), "%s")]', $element, $text));
-        $element = $this->driver->wait(10)->until(WebDriverExpectedCondition::elementToBeClickable($by));
+        $this->press($this->driver->wait(10)->until(WebDriverExpectedCondition::elementToBeClickable($by)));
+    }
+
+    private function press(RemoteWebElement $element): void
+    {
         // What is fixed at the foot of a phone covers nothing that is in the middle.
         $this->driver->executeScript('arguments[0].scrollIntoView({block: "center"})', [$element]);
         $element->click();
