@@ -23,8 +23,9 @@ $little = $today['children'][2]['id'];
 
 $views = [
     'today' => ['/', 1280, 800, null],
-    'table' => ["/table/$setUp", 1280, 800, null],
-    'table-phone' => ["/table/$setUp", 390, 844, null],
+    'gather-phone' => ["/table/$setUp", 390, 844, null],
+    'table' => ["/table/$setUp", 1280, 800, static fn (Chrome $chrome) => $chrome->click('[data-stage="questions"]')],
+    'table-phone' => ["/table/$setUp", 390, 844, static fn (Chrome $chrome) => $chrome->click('[data-stage="questions"]')],
     'map' => ["/map/$elder", 1280, 800, null],
     'map-steps' => ["/map/$elder", 1280, 800, static function (Chrome $chrome): void {
         $chrome->clickText('Every step, as spindles');
@@ -49,16 +50,11 @@ $views = [
     'cupboard' => ['/cupboard', 1280, 800, null],
     'activities' => ['/activities', 1280, 800, null],
     'activity' => ['/activities?open=two-colour-tray', 1280, 800, null],
-    'closing-phone' => ["/table/$setUp", 390, 844, static function (Chrome $chrome): void {
-        while (!str_contains($chrome->text(), 'How did it go on the whole?')) {
-            $chrome->clickText('Next, without a word');
-            usleep(60_000);
-        }
-    }],
     'ends' => ["/table/$setUp", 1280, 800, static function (Chrome $chrome): void {
         // Questions that were gone past before are asked once more.
         $chrome->driver->executeScript('sessionStorage.clear()');
         $chrome->driver->navigate()->refresh();
+        $chrome->click('[data-stage="questions"]');
         while (!str_contains($chrome->text(), 'That was the last question.')) {
             $chrome->click('[data-outcome="worked-it-out"]');
             usleep(60_000);

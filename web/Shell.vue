@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref, watch } from 'vue';
 import { RouterLink, RouterView, useRoute, useRouter } from 'vue-router';
-import { House, LayoutGrid, Search, Sun, Waypoints } from '@lucide/vue';
+import { LayoutGrid, Menu, Search, Sun, Waypoints } from '@lucide/vue';
 
 import { waiting } from '@/api/outbox/items';
 import { signedOut } from '@/api/client';
@@ -125,7 +125,7 @@ useKeys({ '?': () => (showKeys.value = true), '/': () => (finding.value = true) 
                 data-more-rooms
                 @click="more = true"
             >
-                <House :size="22" aria-hidden="true" /> More
+                <Menu :size="22" aria-hidden="true" /> More
             </button>
         </nav>
         <Dialog :open="more" title="Rooms" @close="more = false">

@@ -7,9 +7,11 @@ namespace Pindle\App\Household;
 use Doctrine\DBAL\Connection;
 use Pindle\App\Platform\Clock;
 use Pindle\App\Platform\Database\Written;
+use Psr\Cache\CacheItemInterface;
 use Psr\Cache\CacheItemPoolInterface;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpKernel\Event\RequestEvent;
 use Symfony\Component\HttpKernel\Event\ResponseEvent;
 
@@ -21,6 +23,9 @@ final readonly class Unchanged
 {
     public const HOUSEHOLD = ['_unchanged' => 'household'];
     public const ALL = ['_unchanged' => 'all'];
+
+    /** Seconds that an answer nobody asks for is kept: two days. */
+    private const KEPT = 172_800;
 
     public function __construct(private CacheItemPoolInterface $cache, private Connection $connection, private Clock $clock)
     {
@@ -42,7 +47,7 @@ final readonly class Unchanged
         if (null === $now) {
             return;
         }
-        $kept = $this->cache->getItem($request->attributes->getString('_route'))->get();
+        $kept = $this->item($request)->get();
         if (\is_array($kept) && $now === ($kept[0] ?? null) && \is_string($kept[1] ?? null)) {
             $event->setResponse(JsonResponse::fromJsonString($kept[1]));
         }
@@ -53,9 +58,14 @@ final readonly class Unchanged
     {
         $now = $event->getRequest()->attributes->get('_unchanged');
         if (\is_string($now) && 200 === $event->getResponse()->getStatusCode()) {
-            $item = $this->cache->getItem($event->getRequest()->attributes->getString('_route'));
-            $this->cache->save($item->set([$now, (string) $event->getResponse()->getContent()]));
+            $item = $this->item($event->getRequest());
+            $this->cache->save($item->expiresAfter(self::KEPT)->set([$now, (string) $event->getResponse()->getContent()]));
         }
+    }
+
+    private function item(Request $request): CacheItemInterface
+    {
+        return $this->cache->getItem(hash('xxh128', $request->getPathInfo()));
     }
 
     private function household(): string

@@ -7,6 +7,7 @@ namespace Pindle\App\Rooms\Table;
 use Nelmio\ApiDocBundle\Attribute\Model;
 use OpenApi\Attributes as OA;
 use Pindle\App\Household\Children;
+use Pindle\App\Household\Unchanged;
 use Pindle\App\Plan\Asked;
 use Pindle\App\Plan\Closings;
 use Pindle\App\Plan\Finishing;
@@ -72,7 +73,7 @@ final readonly class TableController
         return new JsonResponse(new StandInsView(array_map(StandInView::of(...), StandIn::all(new Settings(), $random))));
     }
 
-    #[Route('/{setUpId}', name: 'table_look', methods: ['GET'], defaults: Who::TABLE)]
+    #[Route('/{setUpId}', name: 'table_look', methods: ['GET'], defaults: Who::TABLE + Unchanged::ALL)]
     #[OA\Response(response: 200, description: 'Everything one set-up needs at the table', content: new OA\JsonContent(ref: new Model(type: TableView::class)))]
     public function look(string $setUpId): JsonResponse
     {

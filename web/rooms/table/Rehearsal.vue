@@ -36,6 +36,8 @@ const children = computed(() =>
         </div>
         <p><b>Easier:</b> {{ table.easier }} <b>Further:</b> {{ table.further }}</p>
         <p><b>They check:</b> {{ table.check }} <b>Tidy up:</b> {{ table.tidy }}</p>
-        <RouterLink :to="{ query: {} }" class="inline-flex min-h-11 items-center underline underline-offset-4">To the table</RouterLink>
+        <RouterLink :to="{ query: {} }" class="inline-flex min-h-11 items-center underline underline-offset-4"
+            >To the table</RouterLink
+        >
     </section>
 </template>

@@ -361,7 +361,7 @@ onBeforeUnmount(() => awake.release());
 /* Wide enough, what was seen stands beside the question; on a phone it is at the thumb. */
 @media (min-width: 48rem) {
     .questions {
-        grid-template-columns: minmax(0, 1fr) 24rem;
+        grid-template-columns: minmax(0, 1fr) 20rem;
     }
 
     .seen {
@@ -373,6 +373,12 @@ onBeforeUnmount(() => awake.release());
         margin: 0;
         padding: 1rem;
         top: 1rem;
+    }
+}
+
+@media (min-width: 64rem) {
+    .questions {
+        grid-template-columns: minmax(0, 1fr) 24rem;
     }
 }
 </style>
