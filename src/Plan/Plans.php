@@ -151,46 +151,32 @@ final readonly class Plans
         return $used;
     }
 
-    /** @return array<string, array<string, LocalDate>> child id => step id => the first day it may come back */
-    public function resting(LocalDate $on): array
-    {
-        $resting = [];
-        /** @var list<array{child: string, step: string, until: string}> $rows */
-        $rows = $this->entities->getConnection()->fetchAllAssociative(
-            "SELECT s.child_id AS child, json_extract(c.value, '$.step') AS step, MAX(json_extract(c.value, '$.rests')) AS until"
-            ." FROM sitting s, json_each(s.courses) c WHERE json_extract(c.value, '$.rests') > ? GROUP BY 1, 2",
-            [$on->toString()],
-        );
-        foreach ($rows as $row) {
-            $resting[$row['child']][$row['step']] = LocalDate::parse($row['until']);
-        }
-
-        return $resting;
-    }
-
-    /**
-     * What the parent chose to come next, where no sitting of that step came since.
-     *
-     * @return array<string, array<string, DecisionKind>> child id => step id => what was chosen
-     */
-    public function chosen(LocalDate $on): array
+    /** What follows from the sittings before a day: what rests on it, and what the parent chose to come next. */
+    public function followUps(LocalDate $on): FollowUps
     {
         $rows = $this->entities->getConnection()->fetchAllAssociative(
-            "SELECT s.child_id AS child, json_extract(c.value, '$.step') AS step, json_extract(c.value, '$.decision.kind') AS kind,"
-            ." json_extract(c.value, '$.chosen') AS chosen FROM sitting s, json_each(s.courses) c"
-            .' WHERE s.ending IS NOT NULL AND s.date BETWEEN ? AND ? ORDER BY s.date, s.id',
-            [$on->plusDays(-self::CHOSEN_DAYS)->toString(), $on->toString()],
+            "SELECT s.child_id AS child, json_extract(c.value, '$.step') AS step, json_extract(c.value, '$.rests') AS until, s.date AS date,"
+            ." json_extract(c.value, '$.decision.kind') AS kind, json_extract(c.value, '$.chosen') AS chosen"
+            ." FROM sitting s, json_each(s.courses) c WHERE json_extract(c.value, '$.rests') > :on"
+            .' OR (s.ending IS NOT NULL AND s.date BETWEEN :from AND :on) ORDER BY s.date, s.id',
+            ['on' => $on->toString(), 'from' => $on->plusDays(-self::CHOSEN_DAYS)->toString()],
         );
-        $chosen = [];
-        /** @var array{child: string, step: string, kind: string|null, chosen: int|null} $row */
+        $resting = $chosen = [];
+        /** @var array{child: string, step: string, until: string|null, date: string, kind: string|null, chosen: int|null} $row */
         foreach ($rows as $row) {
-            unset($chosen[$row['child']][$row['step']]);
+            [$child, $step] = [$row['child'], $row['step']];
+            $until = null === $row['until'] ? null : LocalDate::parse($row['until']);
+            if (null !== $until && $until->isAfter($on) && !($resting[$child][$step] ?? $on)->isAfter($until)) {
+                $resting[$child][$step] = $until;
+            }
+            // A sitting since then is an answer to what was chosen.
+            unset($chosen[$child][$step]);
             if (null !== $row['kind'] && 1 === $row['chosen']) {
-                $chosen[$row['child']][$row['step']] = DecisionKind::from($row['kind']);
+                $chosen[$child][$step] = DecisionKind::from($row['kind']);
             }
         }
 
-        return $chosen;
+        return new FollowUps($resting, array_filter($chosen));
     }
 
     /** @return list<StoredSetUp> */

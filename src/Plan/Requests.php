@@ -42,8 +42,7 @@ final readonly class Requests
         $date = LocalDate::parse($day->date);
         $kept = self::kept($all);
         $endings = $this->plans->endings();
-        $resting = $this->plans->resting($date);
-        $chosen = $this->plans->chosen($date);
+        $follows = $this->plans->followUps($date);
         $children = array_values(array_filter(
             $this->children->present($date),
             static fn (Child $child): bool => self::AWAY !== ($day->absent[$child->id] ?? null),
@@ -54,9 +53,9 @@ final readonly class Requests
             $records[$child->id],
             max(0, $child->minutesOn($date) - self::minutesAt($kept, $child)),
             array_map(static fn (array $of): float => Liking::of($of), $endings[$child->id] ?? []),
-            $resting[$child->id] ?? [],
+            $follows->resting[$child->id] ?? [],
             self::ILL !== ($day->absent[$child->id] ?? null),
-            $chosen[$child->id] ?? [],
+            $follows->chosen[$child->id] ?? [],
         ), $children);
         $low = $this->house->lowUntil();
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Pindle\App\Record;
 
 use Doctrine\DBAL\ArrayParameterType;
-use Doctrine\DBAL\ParameterType;
 use Doctrine\ORM\EntityManagerInterface;
 use Pindle\App\Platform\Database\Transactions;
 use Pindle\App\Platform\Http\Refusal;
@@ -224,21 +223,28 @@ final readonly class Evidence
     }
 
     /**
-     * How often each way and each slip was tapped for these steps of a child.
+     * How often each way and each slip was tapped for these steps.
      *
+     * @param list<string> $childIds
      * @param list<string> $stepIds
      *
-     * @return array<string, int> by the value of a method or a slip
+     * @return array<string, array<string, int>> child id => the value of a method or a slip => how often
      */
-    public function happened(string $childId, array $stepIds): array
+    public function happened(array $childIds, array $stepIds): array
     {
-        /** @var array<string, int> $counts */
-        $counts = $this->entities->getConnection()->fetchAllKeyValue(
-            'SELECT what, COUNT(*) FROM (SELECT method AS what FROM attempt WHERE child_id = ? AND step_id IN (?) AND removed_at IS NULL'
-            .' UNION ALL SELECT slip FROM attempt WHERE child_id = ? AND step_id IN (?) AND removed_at IS NULL) WHERE what IS NOT NULL GROUP BY what',
-            [$childId, $stepIds, $childId, $stepIds],
-            [ParameterType::STRING, ArrayParameterType::STRING, ParameterType::STRING, ArrayParameterType::STRING],
+        /** @var list<array{child_id: string, what: string, times: int}> $rows */
+        $rows = $this->entities->getConnection()->fetchAllAssociative(
+            'SELECT child_id, what, COUNT(*) AS times FROM ('
+            .'SELECT child_id, method AS what FROM attempt WHERE child_id IN (:children) AND step_id IN (:steps) AND removed_at IS NULL UNION ALL'
+            .' SELECT child_id, slip FROM attempt WHERE child_id IN (:children) AND step_id IN (:steps) AND removed_at IS NULL'
+            .') WHERE what IS NOT NULL GROUP BY child_id, what',
+            ['children' => $childIds, 'steps' => $stepIds],
+            ['children' => ArrayParameterType::STRING, 'steps' => ArrayParameterType::STRING],
         );
+        $counts = [];
+        foreach ($rows as $row) {
+            $counts[$row['child_id']][$row['what']] = $row['times'];
+        }
 
         return $counts;
     }

@@ -34,7 +34,7 @@ final class TableTest extends ApiTestCase
         // The same once more has the name that the device gave it.
         $again = ['idea' => 'show-and-ask-again', 'id' => '0195a000-0000-4000-8000-0000000000ae', 'questionId' => '0195a000-0000-4000-8000-0000000000af'];
         $twice = $this->ask('POST', '/table/'.$setUp['id'].'/advice', $again + $body);
-        self::assertSame([$again['questionId'], $table['turns'][1]['ask']], [$twice['turns'][2]['questionId'], $twice['turns'][2]['ask']]);
+        self::assertSame([$again['questionId'], $table['turns'][1]['askAgain']], [$twice['turns'][2]['questionId'], $twice['turns'][2]['ask']]);
         $tap = ['questionId' => $again['questionId']] + $this->tap($setUp, 5, 'at-once', '0195a000-0000-4000-8000-0000000000b0');
         self::assertFalse($this->ask('POST', '/table/'.$setUp['id'].'/attempts', $tap)['isOver']);
     }
@@ -61,12 +61,12 @@ final class TableTest extends ApiTestCase
         self::assertSame(['rest-it', 'You chose it.', '2026-03-06'], [$end['kind'], $end['sentence'], $end['comes']]);
         $plans = self::service(Plans::class);
         $wednesday = LocalDate::parse('2026-03-04');
-        self::assertSame([$sitting['step']['id']], array_keys($plans->resting($wednesday)[$sitting['childId']] ?? []));
+        self::assertSame([$sitting['step']['id']], array_keys($plans->followUps($wednesday)->resting[$sitting['childId']] ?? []));
 
         $end = $this->ask('POST', '/table/'.$setUp['id'].'/choose', ['kind' => 'easier'] + $choice)['ends'][0];
         self::assertSame(['easier', null], [$end['kind'], $end['comes']], 'and once more otherwise');
-        self::assertSame([$sitting['step']['id'] => DecisionKind::Easier], $plans->chosen($wednesday)[$sitting['childId']]);
-        self::assertSame([], $plans->chosen($wednesday->plusDays(29)), 'for four weeks');
+        self::assertSame([$sitting['step']['id'] => DecisionKind::Easier], $plans->followUps($wednesday)->chosen[$sitting['childId']]);
+        self::assertSame([], $plans->followUps($wednesday->plusDays(29))->chosen, 'for four weeks');
         $this->refuse(422, 'childId', 'POST', '/table/'.$setUp['id'].'/choose', ['childId' => 'nobody'] + $choice);
         $this->refuse(422, 'stepId', 'POST', '/table/'.$setUp['id'].'/choose', ['stepId' => 'say-count@100'] + $choice);
     }

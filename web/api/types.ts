@@ -2274,6 +2274,7 @@ export interface components {
             stepId: string;
             level: components["schemas"]["Level"];
             ask: string;
+            askAgain: string;
             answer: string;
             open: boolean;
             load: number;

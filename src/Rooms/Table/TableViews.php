@@ -63,6 +63,7 @@ final readonly class TableViews
         $threads = $this->children->threads();
         $records = $this->evidence->records(array_values(array_intersect_key($children, $stored->sittings)));
         $closed = $this->evidence->closed($stored->sittingIds());
+        $happened = $this->turns->happened($stored);
 
         return new TableView(
             $setUp->key,
@@ -89,10 +90,19 @@ final readonly class TableViews
             [Help::Shown->value => $words->shown, Help::PartDone->value => $words->partDone, Help::Bare->value => $words->bare],
             $stored->isDone() ? [] : $this->views->cautions($setUp->warnings),
             array_values(array_map(
-                fn (StoredSitting $sitting): SeatView => $this->seat($stored, $sitting, $words, $children, $threads, $records, $closed[$sitting->id] ?? null),
+                fn (StoredSitting $sitting): SeatView => $this->seat(
+                    $stored,
+                    $sitting,
+                    $words,
+                    $children,
+                    $threads,
+                    $records,
+                    $happened,
+                    $closed[$sitting->id] ?? null,
+                ),
                 $stored->sittings,
             )),
-            $this->turns->turns($stored, $words, $children, $records),
+            $this->turns->turns($stored, $words, $children, $records, $happened),
             array_merge(...array_values(array_map(
                 fn (StoredSitting $sitting): array => array_map(
                     fn (StoredResult $result): EndView => $this->end($sitting->sitting->childId, $result, $children),
@@ -110,6 +120,7 @@ final readonly class TableViews
      * @param array<string, Child>       $children
      * @param array<string, int>         $threads
      * @param array<string, ChildRecord> $records
+     * @param array<string, array<string, int>> $happened
      */
     private function seat(
         StoredSetUp $of,
@@ -118,6 +129,7 @@ final readonly class TableViews
         array $children,
         array $threads,
         array $records,
+        array $happened,
         ?ClosingMark $closing,
     ): SeatView {
         $sitting = $stored->sitting;
@@ -152,7 +164,7 @@ final readonly class TableViews
                 $course->form,
                 $record,
                 $stored->offered,
-                $of->isDone() ? [] : $this->turns->spares($of, $stored, $words, $children, $records),
+                $of->isDone() ? [] : $this->turns->spares($of, $stored, $words, $children, $records, $happened),
             ),
         );
     }

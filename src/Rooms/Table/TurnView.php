@@ -13,6 +13,7 @@ use Pindle\Core\Question\Level;
 final readonly class TurnView
 {
     /**
+     * @param string   $askAgain what is said when it is asked once more
      * @param bool     $open    whether anything may be answered
      * @param bool     $isGuess whether an amount is guessed and then counted
      * @param int      $load    how large its numbers are, to find a smaller one or a bigger
@@ -31,6 +32,7 @@ final readonly class TurnView
         public string $stepId,
         public Level $level,
         public string $ask,
+        public string $askAgain,
         public string $answer,
         public bool $open,
         public int $load,

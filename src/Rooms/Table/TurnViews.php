@@ -47,10 +47,11 @@ final readonly class TurnViews
      *
      * @param array<string, Child>       $children
      * @param array<string, ChildRecord> $records
+     * @param array<string, array<string, int>> $happened as {@see happened} says
      *
      * @return list<TurnView>
      */
-    public function turns(StoredSetUp $stored, ActivityWords $words, array $children, array $records): array
+    public function turns(StoredSetUp $stored, ActivityWords $words, array $children, array $records, array $happened): array
     {
         $done = $said = [];
         foreach ($this->evidence->answered($stored->sittingIds()) as $attempt) {
@@ -65,9 +66,8 @@ final readonly class TurnViews
                 $attempt->slip,
             );
         }
-        $asks = $happened = [];
+        $asks = [];
         foreach ($stored->sittings as $sitting) {
-            $happened[$sitting->id] = $this->happened($sitting);
             $asks += $this->asks($stored->setUp, $sitting, $words, $children);
         }
         $turns = [];
@@ -91,7 +91,7 @@ final readonly class TurnViews
                         $records,
                         $forParent,
                         $answered,
-                        $happened[$sitting->id],
+                        $happened[$sitting->sitting->childId] ?? [],
                     );
                 }
             }
@@ -105,16 +105,23 @@ final readonly class TurnViews
      *
      * @param array<string, Child>       $children
      * @param array<string, ChildRecord> $records
+     * @param array<string, array<string, int>> $happened as {@see happened} says
      *
      * @return list<SpareView>
      */
-    public function spares(StoredSetUp $stored, StoredSitting $sitting, ActivityWords $words, array $children, array $records): array
-    {
+    public function spares(
+        StoredSetUp $stored,
+        StoredSitting $sitting,
+        ActivityWords $words,
+        array $children,
+        array $records,
+        array $happened,
+    ): array {
         $spares = [];
-        [$happened, $asks] = [$this->happened($sitting), $this->asks($stored->setUp, $sitting, $words, $children)];
+        $asks = $this->asks($stored->setUp, $sitting, $words, $children);
         foreach (Idea::cases() as $idea) {
             foreach ($sitting->sparesLeft($idea) as $spare) {
-                $turn = $this->turn($stored->setUp, $words, $sitting, $spare, $asks[$spare->id], $children, $records, null, null, $happened);
+                $turn = $this->turn($stored->setUp, $words, $sitting, $spare, $asks[$spare->id], $children, $records, null, null, $happened[$sitting->sitting->childId] ?? []);
                 $spares[] = new SpareView($idea, $turn);
             }
         }
@@ -160,6 +167,7 @@ final readonly class TurnViews
             $question->stepId,
             $question->level,
             $ask,
+            $this->again($ask, $question, $setUp, $stored, $words, $children),
             $this->words->answer($prompt, $this->thing($setUp), array_map(static fn (Laid $laid): string => $laid->thing->single, $setUp->laid)),
             $prompt->isOpen(),
             $prompt->load(),
@@ -176,12 +184,15 @@ final readonly class TurnViews
         );
     }
 
-    /** @return array<string, int> */
-    private function happened(StoredSitting $stored): array
+    /** @return array<string, array<string, int>> child id => the value of a method or a slip => how often it was tapped, at the steps that are asked */
+    public function happened(StoredSetUp $stored): array
     {
-        $steps = array_map(static fn (Question $question): string => $question->stepId, $stored->sitting->questions);
+        $steps = array_merge(...array_values(array_map(
+            static fn (StoredSitting $sitting): array => array_map(static fn (Question $question): string => $question->stepId, $sitting->sitting->questions),
+            $stored->sittings,
+        )));
 
-        return $this->evidence->happened($stored->sitting->childId, array_values(array_unique($steps)));
+        return $this->evidence->happened($stored->setUp->childIds(), array_values(array_unique($steps)));
     }
 
     /** @return list<StandInView> */
@@ -244,11 +255,26 @@ final readonly class TurnViews
             }
             $said = $this->asksOf(array_values($first), $setUp, $stored, $words, $children);
             foreach ($made as $question) {
-                $asks[$question->id] = $said[$first[$question->stepId.$question->prompt->key()]->id];
+                $of = $first[$question->stepId.$question->prompt->key()];
+                // Asked once more it is not said in the same words, where there are others.
+                $asks[$question->id] = $of === $question ? $said[$of->id] : $this->again($said[$of->id], $of, $setUp, $stored, $words, $children);
             }
         }
 
         return $asks;
+    }
+
+    /**
+     * What is said when a question is asked once more.
+     *
+     * @param array<string, Child> $children
+     */
+    private function again(string $said, Question $question, SetUp $setUp, StoredSitting $stored, ActivityWords $words, array $children): string
+    {
+        $ways = array_map(static fn (int $time): Question => $question->named((string) $time), [0, 1, 2]);
+        $others = array_diff($this->asksOf($ways, $setUp, $stored, $words, $children), [$said]);
+
+        return [] === $others ? $said : reset($others);
     }
 
     /**

@@ -86,7 +86,7 @@ export function more(table: Table, sittingId: string, { idea, asks }: Idea): Tur
     if (!seat || !last || !asks || asks === 'last-easy') {
         return undefined;
     }
-    return asks === 'spare' ? spares(seat, idea, last.load)[0] : { ...last, done: null };
+    return asks === 'spare' ? spares(seat, idea, last.load)[0] : { ...last, ask: last.askAgain, done: null };
 }
 
 /** The table after an idea was taken or let pass: as the house will say, and already now. */
