@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pindle\App\Record;
 
 use Doctrine\DBAL\ArrayParameterType;
+use Doctrine\DBAL\ParameterType;
 use Doctrine\ORM\EntityManagerInterface;
 use Pindle\App\Platform\Database\Transactions;
 use Pindle\App\Platform\Http\Refusal;

@@ -119,9 +119,10 @@ final readonly class TurnViews
     ): array {
         $spares = [];
         $asks = $this->asks($stored->setUp, $sitting, $words, $children);
+        $often = $happened[$sitting->sitting->childId] ?? [];
         foreach (Idea::cases() as $idea) {
             foreach ($sitting->sparesLeft($idea) as $spare) {
-                $turn = $this->turn($stored->setUp, $words, $sitting, $spare, $asks[$spare->id], $children, $records, null, null, $happened[$sitting->sitting->childId] ?? []);
+                $turn = $this->turn($stored->setUp, $words, $sitting, $spare, $asks[$spare->id], $children, $records, null, null, $often);
                 $spares[] = new SpareView($idea, $turn);
             }
         }
