@@ -32,6 +32,7 @@ use Pindle\Core\Planning\Laid;
 use Pindle\Core\Planning\LayOut;
 use Pindle\Core\Planning\SetUp;
 use Pindle\Core\Planning\Sitting;
+use Pindle\Core\Planning\Spares;
 use Pindle\Core\Question\Dice;
 use Pindle\Core\Scene\Scenes;
 use Pindle\Core\Scene\StandIn;
@@ -121,8 +122,10 @@ final class Lessons
                         }
                         ++$found['sittings'];
                         $found['questions'] += \count($setUp->sittings[0]->questions);
-                        foreach ($this->wrong($setUp, $withBaby) as [$fault, $what]) {
-                            $found['wrong'][$fault->value][] = $where.': '.$what;
+                        foreach ([$setUp, ...$this->withSpares($setUp)] as $one) {
+                            foreach ($this->wrong($one, $withBaby) as [$fault, $what]) {
+                                $found['wrong'][$fault->value][] = $where.': '.$what;
+                            }
                         }
                     }
                 }
@@ -130,6 +133,15 @@ final class Lessons
         }
 
         return $found;
+    }
+
+    /** @return list<SetUp> the same lay-out with one question that was made beforehand instead of its own */
+    private function withSpares(SetUp $setUp): array
+    {
+        $sitting = $setUp->sittings[0];
+        $spares = (new Spares($this->map))->of($setUp, $sitting);
+
+        return array_map(static fn (Question $spare): SetUp => $setUp->sitting([$sitting->asking([$spare])]), array_merge(...array_values($spares)));
     }
 
     /** @return iterable<string, SetUp|null> where => the set-up; null where the house has not what it takes */

@@ -40,11 +40,13 @@ final readonly class Spares
         $smaller = self::spread(self::unasked($all, $sitting, static fn (Prompt $prompt): bool => $prompt->load() < max($loads)), false);
         $bigger = self::spread(self::unasked($all, $sitting, static fn (Prompt $prompt): bool => $prompt->load() > min($loads)), true);
         $next = $this->map->higherReaches($step->id)[0] ?? null;
+        // A taste is of what is new there.
+        $known = array_map(static fn (Prompt $prompt): string => $prompt->key(), $setUp->activity->serves[$step->skill->id]->prompts($step));
         $taste = null !== $next && $setUp->activity->shows($this->map->step($next), $course->form)
             ? \array_slice(self::unasked(
                 $this->prompts($setUp, $sitting, $this->map->step($next)),
                 $sitting,
-                static fn (Prompt $prompt): bool => $prompt->load() > max($loads),
+                static fn (Prompt $prompt): bool => $prompt->load() > max($loads) && !\in_array($prompt->key(), $known, true),
             ), 0, 1)
             : [];
 
@@ -89,9 +91,10 @@ final readonly class Spares
         $forms = array_map(static fn (Sitting $one) => $one->course()->form, $setUp->sittings);
         $prompts = array_values(array_filter(
             $kind->prompts($step),
-            fn (Prompt $prompt): bool => $prompt->isOpen() && LayOut::isEnough($setUp->activity, [
+            // A nought is asked at its rate, in a set; never besides.
+            static fn (Prompt $prompt): bool => $prompt->isOpen() && !$prompt->hasNought() && LayOut::isEnough($setUp->activity, [
                 ...$sets,
-                [QuestionSet::ofStored([...$sitting->questions, new Question($step->id, $prompt, Level::At)]), $this->reach($sitting)],
+                [QuestionSet::ofStored([...$sitting->questions, new Question($step->id, $prompt, Level::At)]), max($size, $step->size)],
             ], $forms, $setUp->laid),
         ));
         usort($prompts, static fn (Prompt $a, Prompt $b): int => $a->load() <=> $b->load() ?: $a->key() <=> $b->key());

@@ -130,7 +130,8 @@ final readonly class StandIn
                     masses: self::masses($thing, $random),
                 ),
                 $sight instanceof Sight\Cup => new self(StandInKind::Cup, $sight->n, $sight->seen ?? 0, $sight->n - ($sight->seen ?? 0)),
-                $sight instanceof Sight\Bond => new self(StandInKind::Bond, $sight->n, $sight->part ?? 0),
+                // All of it on the big plate: what is to be found shows when they are slid.
+                $sight instanceof Sight\Bond => new self(StandInKind::Bond, $sight->n),
                 $sight instanceof Sight\Sign => null === $sight->b ? null : new self(StandInKind::Sign, max($sight->a, $sight->b), $sight->a, $sight->b),
                 $sight instanceof Sight\Stairs => new self(StandInKind::Stairs, $sight->n, size: self::upTo($reach)),
                 $sight instanceof Sight\Bowls && $prompt instanceof Kind\Join => new self(StandInKind::Beads, $sight->a + $sight->b, $sight->a, $sight->b, 10),

@@ -120,6 +120,8 @@ final class LiveAdviceTest extends TestCase
         self::assertSame([], array_intersect([5, 6, 9], [...$smaller, ...$bigger]), 'nothing that is asked already');
         self::assertSame([true, true, 10], [max($smaller) < 9, min($bigger) > 5, max($bigger)]);
         self::assertSame(2, min($smaller));
+        $next = (new Spares(Make::map()))->of($things(60), $things(60)->sittings[0])['next-reach'][0] ?? null;
+        self::assertSame(['count-out@20', 11], [$next?->stepId, $next?->prompt->load()], 'the smallest that is new there');
     }
 
     public function test_with_all_the_help_there_is_the_form_goes_back(): void

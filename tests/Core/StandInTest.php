@@ -82,7 +82,8 @@ final class StandInTest extends TestCase
         $count = new Kind\CountMoves('count-moves', 2);
 
         self::assertSame(['cup', 3, 4], self::first($count, new Sight\Cup(7, 3)));
-        self::assertSame(['bond', 2, 0], self::first($count, new Sight\Bond(6, 2)));
+        $bond = self::of($count, new Sight\Bond(6, 2))[0];
+        self::assertSame([StandInKind::Bond, 6, 0], [$bond->kind, $bond->n, $bond->a], 'nothing is slid yet');
         self::assertSame(['sign', 4, 6], self::first($count, new Sight\Sign(4, 6)));
         self::assertNull(self::first($count, new Sight\Sign(4, null)), 'what is to be found is not shown');
         self::assertSame(['stairs', 0, 0], self::first($count, new Sight\Stairs(4, true)));
