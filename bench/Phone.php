@@ -137,6 +137,54 @@ final class Phone
         ));
     }
 
+    /** @return list<string> what axe finds in any room at three sizes, a dialog of keys and the table's stages included */
+    public function barriers(): array
+    {
+        $axe = (string) file_get_contents(\dirname(__DIR__).'/node_modules/axe-core/axe.min.js');
+        $setUp = $this->tables()[0]['id'];
+        $child = $this->ask('/children')['present'][0]['id'];
+        $stage = static fn (string $of): string => 'document.querySelector("[data-stage='.$of.']").click()';
+        $rooms = [
+            ['/', ''],
+            ['/map/'.$child, ''],
+            ['/children', ''],
+            ['/children/'.$child.'/teaching', ''],
+            ['/children/'.$child.'/first-look', ''],
+            ['/cupboard', ''],
+            ['/activities', ''],
+            ['/house', ''],
+            ['/stand-ins', ''],
+            ['/table/'.$setUp, $stage('gather')],
+            ['/table/'.$setUp, $stage('questions')],
+            ['/table/'.$setUp, $stage('tidy-up')],
+            ['/table/'.$setUp.'?read=1', ''],
+            ['/table/'.$setUp, 'document.querySelector("[data-elsewhere]").click()'],
+        ];
+        $found = [];
+        foreach ([[390, 844], [768, 1024], [1280, 800]] as [$width, $height]) {
+            $this->chrome->size($width, $height, $width < 500);
+            foreach ($rooms as [$path, $then]) {
+                $this->chrome->driver->get($this->server->url.$path);
+                usleep(1_500_000);
+                $this->chrome->driver->executeScript($then);
+                usleep(500_000);
+                $this->chrome->driver->executeScript($axe);
+                $violations = (array) $this->chrome->driver->executeAsyncScript(
+                    'const done = arguments[0]; axe.run(document, {runOnly: ["wcag2a", "wcag2aa", "best-practice"]})'
+                    .'.then((r) => done(r.violations.map((v) => v.id + ": " + v.nodes.slice(0, 2).map((n) => n.html.slice(0, 120)).join(" | "))));',
+                );
+                foreach ($violations as $violation) {
+                    $found[] = \sprintf('%s %s at %d: %s', $path, $then, $width, $violation);
+                }
+                if ((bool) $this->chrome->driver->executeScript('return document.documentElement.scrollWidth > window.innerWidth + 1')) {
+                    $found[] = \sprintf('%s %s at %d: scrolls sideways', $path, $then, $width);
+                }
+            }
+        }
+
+        return $found;
+    }
+
     private function isAsking(): bool
     {
         return (bool) $this->chrome->driver->executeScript('return !!document.querySelector("[data-outcome]")');

@@ -7,7 +7,7 @@ use Pindle\Tests\Browser\Chrome;
 
 /*
  * ./pindle bench phone [sequences]: twelve taps on a phone six times as slow as this machine, what a device keeps of a day, and random taps after
- * which the device must advise what the house does (200 sequences).
+ * which the device must advise what the house does (200 sequences), and what axe finds in any room at three sizes.
  */
 
 require dirname(__DIR__).'/vendor/autoload.php';
@@ -24,5 +24,7 @@ $taps = $phone->taps(12);
 printf("%d taps at a sixth of the speed: the longest task takes %d ms (100)\n", $taps['taps'], $taps['longest']);
 $advice = $phone->advice((int) ($argv[1] ?? 200));
 printf("%d sequences of %d taps, %d ideas: %d unlike the house\n", $advice['sequences'], $advice['taps'], $advice['ideas'], count($advice['unequal']));
-echo implode('', array_map(static fn (string $one): string => "  $one\n", $advice['unequal']));
-exit($kept > 60_000 || Phone::isLong($taps['longest']) || [] !== $advice['unequal'] ? 1 : 0);
+$barriers = $phone->barriers();
+printf("every room at three sizes: %d barriers\n", count($barriers));
+echo implode('', array_map(static fn (string $one): string => "  $one\n", [...$advice['unequal'], ...$barriers]));
+exit($kept > 60_000 || Phone::isLong($taps['longest']) || [] !== $advice['unequal'] || [] !== $barriers ? 1 : 0);
