@@ -40,7 +40,7 @@ final class StoryTest extends BrowserTestCase
         $this->chrome->driver->getKeyboard()->sendKeys('s');
         $this->chrome->waitForText('That was the last question.');
         $this->chrome->clickText('Finish');
-        $this->chrome->waitForText('Back to Today');
+        $this->chrome->waitForText('The evidence on the map');
         $end = $this->api('/table/'.$setUp['id'])['ends'][0];
         self::assertNotSame('Nothing was tried, so nothing changes.', $end['sentence']);
         $this->chrome->waitForText($end['sentence']);
@@ -89,7 +89,7 @@ final class StoryTest extends BrowserTestCase
         $this->chrome->clickText('That many');
         $this->chrome->waitForText('That was the last question.');
         $this->chrome->clickText('Finish');
-        $this->chrome->waitForText('Back to Today');
+        $this->chrome->waitForText('The evidence on the map');
         $seen = $this->api('/map/'.$sitting['childId'].'/'.$sitting['step']['id'])['history']['seen'][0];
         self::assertSame('closing', $seen['kind']);
         self::assertMatchesRegularExpression('/^\d of \d alone$/', $seen['what']);

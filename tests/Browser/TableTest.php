@@ -48,7 +48,7 @@ final class TableTest extends BrowserTestCase
         // Another device finishes it; then the idea comes too late, and what follows is shown.
         $this->post('/table/'.$table['id'].'/finish', ['ending' => 'done']);
         $this->chrome->clickText('We do that');
-        $this->chrome->waitForText('Back to Today');
+        $this->chrome->waitForText('The evidence on the map');
         self::assertMatchesRegularExpression('/\b(Easier|Rest it)\b/', $this->chrome->text(), 'two not yet and nothing else');
     }
 
@@ -138,7 +138,7 @@ final class TableTest extends BrowserTestCase
         self::assertStringStartsWith($left.' of ', $this->all('[data-tally]')[0]->getText(), 'the lids are counted');
         $this->chrome->clickText('That many');
         $this->chrome->clickText('Finish');
-        $this->chrome->waitForText('Back to Today');
+        $this->chrome->waitForText('The evidence on the map');
         $outcomes = array_map(static fn (array $turn): ?string => $turn['done']['outcome'] ?? null, $this->table($table['id'])['turns']);
         self::assertSame(['at-once', 'worked-it-out', 'with-help', 'not-yet'], \array_slice($outcomes, 0, 4));
     }
@@ -200,11 +200,14 @@ final class TableTest extends BrowserTestCase
             $this->table($table['id'])['turns'],
             static fn (array $turn): bool => null === $turn['done'] && $turn['questionId'] !== $at,
         ))[0];
+        $here = $this->chrome->driver->getWindowHandle();
         $this->chrome->driver->switchTo()->newWindow('tab');
         $this->chrome->size(390, 844, true, 2);
         $this->open('/table/'.$table['id'].'?from='.$next['questionId']);
         $this->chrome->waitForText($ask);
         self::assertSame($ask, $this->all('[data-ask]')[0]->getText());
+        $this->chrome->driver->close();
+        $this->chrome->driver->switchTo()->window($here);
     }
 
     /** @return array<mixed> a planned set-up for one child where ways can be told, and its table */

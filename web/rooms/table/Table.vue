@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { Ellipsis, Eye, Volume2 } from '@lucide/vue';
-import { useNow, useSessionStorage, useTitle, useWakeLock } from '@vueuse/core';
+import { refDebounced, useNow, useSessionStorage, useTitle, useWakeLock } from '@vueuse/core';
 import { computed, defineAsyncComponent, onBeforeUnmount, onMounted, ref, watch } from 'vue';
 import { RouterLink, useRoute } from 'vue-router';
 
@@ -64,6 +64,10 @@ function finish(ending: Schemas['Ending']) {
     endedHere.value = ending;
     return end.finish(ending);
 }
+
+/** A house that answers is not worth a word; one that does not is told after a moment. */
+const MOMENT_MS = 1200;
+const waitsLong = refDebounced(end.waits, MOMENT_MS);
 
 const noticing = ref(false);
 const elsewhere = ref(false);
@@ -187,7 +191,7 @@ onBeforeUnmount(() => awake.release());
             <div :class="refused.length || trouble ? 'px-3 pt-3' : ''"><Refused /></div>
 
             <Ends v-if="table.isDone" :table="table" :ending="endedHere" />
-            <section v-else-if="end.waits.value" class="mx-auto w-full max-w-2xl space-y-4 p-6" data-waits>
+            <section v-else-if="waitsLong" class="mx-auto w-full max-w-2xl space-y-4 p-6" data-waits>
                 <h2 class="text-2xl">Kept; what follows comes when the house is reachable.</h2>
                 <p>
                     Nothing is lost: {{ waiting.length }} {{ waiting.length === 1 ? 'thing waits' : 'things wait' }} on this
