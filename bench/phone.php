@@ -20,10 +20,10 @@ register_shutdown_function(static function () use ($chrome, $phone): void {
 });
 $kept = $phone->kept();
 printf("kept of a day for three children: %.1f kB gzipped (60)\n", $kept / 1000);
-$taps = $phone->taps(12);
-printf("%d taps at a sixth of the speed: the longest task takes %d ms (100)\n", $taps['taps'], $taps['longest']);
 $advice = $phone->advice((int) ($argv[1] ?? 200));
 printf("%d sequences of %d taps, %d ideas: %d unlike the house\n", $advice['sequences'], $advice['taps'], $advice['ideas'], count($advice['unequal']));
+$taps = $phone->taps(12);
+printf("%d taps at a sixth of the speed: the longest task takes %d ms (100)\n", $taps['taps'], $taps['longest']);
 $barriers = $phone->barriers();
 printf("every room at three sizes: %d barriers\n", count($barriers));
 echo implode('', array_map(static fn (string $one): string => "  $one\n", [...$advice['unequal'], ...$barriers]));

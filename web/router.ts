@@ -2,13 +2,14 @@ import { createRouter, createWebHistory } from 'vue-router';
 
 import { eveningScreen } from './api/queries';
 
-/** The rooms with a place in the bar, and the key that follows g. Kept free: w Week, p Make, j Journal. */
+/** The rooms with a place in the bar, and the key that follows g. Kept free: w Week, j Journal. */
 export const rooms = [
     { name: 'today', path: '/', title: 'Today', key: 't' },
     { name: 'map', path: '/map/:childId?', title: 'Map', key: 'm' },
     { name: 'children', path: '/children', title: 'Children', key: 'k' },
     { name: 'cupboard', path: '/cupboard', title: 'Cupboard', key: 'c' },
     { name: 'activities', path: '/activities', title: 'Activities', key: 'a' },
+    { name: 'make', path: '/make', title: 'Make', key: 'p' },
     { name: 'house', path: '/house', title: 'House', key: 'h' },
 ] as const;
 
@@ -48,6 +49,7 @@ export const router = createRouter({
         },
         { name: 'cupboard', path: '/cupboard', component: () => import('./rooms/cupboard/Cupboard.vue') },
         { name: 'activities', path: '/activities', component: () => import('./rooms/activities/Activities.vue') },
+        { name: 'make', path: '/make', component: () => import('./rooms/make/Make.vue') },
         { name: 'house', path: '/house', component: () => import('./rooms/house/House.vue') },
         { path: '/:rest(.*)*', redirect: '/' },
     ],

@@ -7,6 +7,7 @@ namespace Pindle\App\Content;
 use Pindle\Core\Activity\Gear;
 use Pindle\Core\Activity\Prop;
 use Pindle\Core\Child\Setting;
+use Pindle\Core\Printable\SheetKind;
 use Pindle\Core\Thing\Ability;
 use Pindle\Core\Thing\InvalidSize;
 use Pindle\Core\Thing\Shape;
@@ -38,6 +39,18 @@ final class ThingFile
         }
 
         return $this->things;
+    }
+
+    /** @return array<string, SheetKind> prop id => the sheet it can be printed on */
+    public function sheets(): array
+    {
+        $sheets = [];
+        foreach ($this->files->entries('props') as $id => $entry) {
+            $sheet = $entry->textOrNull('sheet');
+            $sheets[$id] = null === $sheet ? null : $entry->case('sheet', $sheet, SheetKind::class);
+        }
+
+        return array_filter($sheets);
     }
 
     /**
@@ -79,6 +92,7 @@ final class ThingFile
             'traits',
             'allergens',
             'made',
+            'sheet',
             'by',
             'way',
             'faces',

@@ -52,6 +52,24 @@ final readonly class Svg
         );
     }
 
+    /**
+     * A drawing with its own size and nothing around it, without words for those who hear it.
+     *
+     * @param callable(string, array<string, int|string>): string $say the words of a message
+     *
+     * @throws \OutOfBoundsException when an ink is not known
+     */
+    public function exact(Drawing $drawing, callable $say, ?string $alt = null): string
+    {
+        return \sprintf(
+            '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 %s %s"%s><g stroke-linejoin="round" stroke-linecap="round">%s</g></svg>',
+            self::number($drawing->width),
+            self::number($drawing->height),
+            null === $alt ? '' : ' role="img" aria-label="'.self::escape($alt).'"',
+            implode('', array_map(fn (Mark $mark): string => $this->mark($mark, $say), $drawing->marks)),
+        );
+    }
+
     /** @param callable(string, array<string, int|string>): string $say */
     private function mark(Mark $mark, callable $say): string
     {

@@ -193,12 +193,13 @@ final class StoryTest extends BrowserTestCase
             'k' => 'Who is at the table?',
             'c' => 'What have we got?',
             'a' => 'What can we do?',
+            'p' => 'What do we make?',
             'h' => 'Your data lives in',
             't' => 'Change the day',
         ] as $key => $text) {
             $this->chrome->driver->getKeyboard()->sendKeys('g'.$key);
             $this->chrome->waitForText($text);
-            self::assertMatchesRegularExpression('/^(Today|Map|Children|Cupboard|Activities|House) · Pindle$/', $this->chrome->driver->getTitle());
+            self::assertMatchesRegularExpression('/^(Today|Map|Children|Cupboard|Activities|Make|House) · Pindle$/', $this->chrome->driver->getTitle());
             if ('h' !== $key) {
                 $this->assertAccessible($text);
             }

@@ -4,6 +4,22 @@
  */
 
 export interface paths {
+    "/api/make/{kind}.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_make_pdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/map/{childId}/wanted": {
         parameters: {
             query?: never;
@@ -653,6 +669,38 @@ export interface paths {
             cookie?: never;
         };
         get: operations["get_lock_root"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/make": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_make_look"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/make/{kind}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_make_sheet"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1353,6 +1401,31 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        /** @enum {string} */
+        Paper: "a4" | "letter";
+        SheetQuery: {
+            /** @default 10 */
+            reach?: number;
+            /** @default null */
+            thingId?: string | null;
+            /** @default null */
+            childId?: string | null;
+            paper?: components["schemas"]["Paper"];
+            /** @default 1 */
+            copies?: number;
+            /** @default 1 */
+            seed?: number;
+            /** @default false */
+            savesInk?: boolean;
+            /** @default false */
+            onFloor?: boolean;
+            /**
+             * What the bar of 50 mm measured as it came out of the printer.
+             * Format: float
+             * @default 50
+             */
+            bar?: number;
+        };
         /** @enum {string} */
         Strand: "counting" | "seeing" | "numerals" | "comparing" | "parts" | "adding" | "taking" | "tens" | "sorting" | "measuring" | "using";
         WantedInput: {
@@ -2181,6 +2254,35 @@ export interface components {
             code: string;
             minutes: number;
         };
+        /** @enum {string} */
+        SheetKind: "numeral-cards" | "sign-tiles" | "dot-cards" | "frame-cards" | "frame" | "line" | "track" | "strips" | "dice-nets" | "spinner" | "bond-mat" | "labels" | "turning-sign" | "trail" | "sum-page" | "guess-table";
+        SheetCardView: {
+            kind: components["schemas"]["SheetKind"];
+            name: string;
+            isSized: boolean;
+            mostReach: number;
+            activities: string[];
+        };
+        ToScaleView: {
+            id: string;
+            name: string;
+            /** Format: float */
+            millimetres: number;
+        };
+        MakeView: {
+            sheets: components["schemas"]["SheetCardView"][];
+            things: components["schemas"]["ToScaleView"][];
+            wanted: string[];
+        };
+        SheetView: {
+            kind: components["schemas"]["SheetKind"];
+            name: string;
+            pages: string[];
+            /** Format: float */
+            width: number;
+            minutes: number;
+            tools: string[];
+        };
         NeedView: {
             step: components["schemas"]["StepView"];
             standing: components["schemas"]["StandingView"];
@@ -2581,6 +2683,38 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    get_make_pdf: {
+        parameters: {
+            query?: {
+                reach?: number;
+                thingId?: string | null;
+                childId?: string | null;
+                paper?: components["schemas"]["Paper"];
+                copies?: number;
+                seed?: number;
+                savesInk?: boolean;
+                onFloor?: boolean;
+                bar?: number;
+            };
+            header?: never;
+            path: {
+                kind: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The sheet to print */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
     post_map_want: {
         parameters: {
             query?: never;
@@ -3735,6 +3869,58 @@ export interface operations {
                 };
                 content: {
                     "application/x-x509-ca-cert": unknown;
+                };
+            };
+        };
+    };
+    get_make_look: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What can be printed */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MakeView"];
+                };
+            };
+        };
+    };
+    get_make_sheet: {
+        parameters: {
+            query?: {
+                reach?: number;
+                thingId?: string | null;
+                childId?: string | null;
+                paper?: components["schemas"]["Paper"];
+                copies?: number;
+                seed?: number;
+                savesInk?: boolean;
+                onFloor?: boolean;
+                bar?: number;
+            };
+            header?: never;
+            path: {
+                kind: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A sheet as it will be printed */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetView"];
                 };
             };
         };

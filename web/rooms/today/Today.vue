@@ -272,6 +272,11 @@ useKeys({
                             <ul class="list-disc space-y-1 pl-5">
                                 <li v-for="prop in day.make" :key="prop">{{ prop }}</li>
                             </ul>
+                            <RouterLink
+                                :to="{ name: 'make' }"
+                                class="inline-flex min-h-11 items-center underline underline-offset-4"
+                                >Print what can be printed</RouterLink
+                            >
                         </section>
                         <AnyTime :moments="day.moments" @happened="changes.happened" />
                         <Button v-if="day.goal.length" kind="quiet" @click="open = 'why'">Why this day?</Button>
