@@ -167,10 +167,10 @@ final class TableTest extends BrowserTestCase
         self::assertSame($table['turns'][0]['sittingId'], $tapped['sittingId'], 'the outcome goes to whose turn it was');
 
         // In the middle of it: my arms are full.
-        $this->chrome->click('[data-elsewhere]');
-        $this->assertAccessible('In the middle of it');
         $this->chrome->click('[data-arms]');
         $this->chrome->waitForText('what wants your hands waits');
+        $this->chrome->click('[data-elsewhere]');
+        $this->assertAccessible('In the middle of it');
         self::assertSame(['arms-full'], array_column($this->api('/today')['blocks'], 'state'));
         $this->chrome->type('[data-note]', 'Both wanted the red lid.');
         $this->chrome->clickText('Keep the note');

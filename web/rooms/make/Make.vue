@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Printer } from '@lucide/vue';
 import { useLocalStorage } from '@vueuse/core';
-import { computed, ref } from 'vue';
+import { computed, nextTick, ref } from 'vue';
 
 import type { Schemas } from '@/api/client';
 import { useChildren, useMake, useSheet } from '@/api/queries';
@@ -21,6 +21,7 @@ const paper = useLocalStorage<Schemas['Paper']>('pindle.paper', 'a4');
 const savesInk = useLocalStorage('pindle.saves-ink', false);
 const bar = useLocalStorage('pindle.bar', 50);
 
+const shown = ref<HTMLElement | null>(null);
 const card = computed(() => make.data.value?.sheets.find((one) => one.kind === kind.value));
 const query = computed(() => ({
     reach: Number(wish.value.reach) || 1,
@@ -50,6 +51,8 @@ function choose(one: Schemas['SheetCardView']) {
     kind.value = one.kind;
     wish.value.reach = Math.min(wish.value.reach, one.mostReach);
     wish.value.thingId ||= make.data.value?.things[0]?.id ?? '';
+    // On a phone it stands below the list.
+    void nextTick(() => shown.value?.scrollIntoView({ block: 'start', behavior: 'smooth' }));
 }
 </script>
 
@@ -81,7 +84,7 @@ function choose(one: Schemas['SheetCardView']) {
                 </li>
             </ul>
         </section>
-        <section v-if="card" aria-label="The sheet">
+        <section v-if="card" ref="shown" class="scroll-mt-3" aria-label="The sheet">
             <h2 class="mb-3 text-xl">{{ card.name }}</h2>
             <div class="mb-4 flex flex-wrap items-end gap-3">
                 <Field

@@ -2,23 +2,12 @@
 import QRCode from 'qrcode';
 import { computed, ref, watchEffect } from 'vue';
 
-import { nowMinute, useChanges } from '@/api/changes';
-import type { Schemas } from '@/api/client';
-import { useToday } from '@/api/queries';
 import Button from '@/kit/Button.vue';
 import Dialog from '@/kit/Dialog.vue';
-import Notice from '@/kit/Notice.vue';
-import Woke from '@/kit/Woke.vue';
 
-/** In the middle of it all: somebody woke, arms are full, another device or the other adult goes on, something to write down. */
+/** In the middle of it all: another device or the other adult goes on, something to write down. */
 const props = defineProps<{ at: string | undefined; note: string | null }>();
 const emit = defineEmits<{ close: []; note: [words: string] }>();
-const ARMS_MINUTES = 10;
-const today = useToday();
-const changes = useChanges(() => today.data.value);
-const sleepers = computed(() => today.data.value?.children.filter((child) => child.sleeps && !child.absent) ?? []);
-const woke = ref<Schemas['WokenView'][] | null>(null);
-const full = ref(false);
 const words = ref(props.note ?? '');
 const code = ref('');
 /** Where the other device begins: taps are at the house already, what was gone past is not. */
@@ -38,31 +27,8 @@ function keep() {
 </script>
 
 <template>
-    <Woke v-if="woke" :at-table="woke" @close="$emit('close')" />
-    <Dialog v-else open title="In the middle of it" @close="$emit('close')">
+    <Dialog open title="In the middle of it" @close="$emit('close')">
         <div class="space-y-5">
-            <div class="grid gap-2 sm:grid-cols-2">
-                <Button
-                    v-for="child in sleepers"
-                    :key="child.id"
-                    class="min-h-14"
-                    :disabled="changes.busy.value"
-                    :data-woke="child.id"
-                    @click="changes.woke(child.id, (said) => (woke = said.atTable))"
-                    >{{ child.name }} woke</Button
-                >
-                <Button
-                    class="min-h-14"
-                    :disabled="changes.busy.value"
-                    data-arms
-                    @click="changes.less('arms-full', nowMinute(), ARMS_MINUTES, () => (full = true))"
-                    >My arms are full</Button
-                >
-            </div>
-            <p v-if="full" role="status">
-                Ten minutes: what is only said goes on, what wants your hands waits. Go on here by voice, or leave it lying.
-            </p>
-            <Notice :error="changes.error.value" />
             <section>
                 <h3 class="font-bold">Somebody else goes on</h3>
                 <p v-if="isHere" class="text-soft">

@@ -21,6 +21,7 @@ import Advice from './Advice.vue';
 import Besides from './Besides.vue';
 import Ends from './Ends.vue';
 import Gather from './Gather.vue';
+import Interrupted from './Interrupted.vue';
 import HelpWith from './HelpWith.vue';
 import Rehearsal from './Rehearsal.vue';
 import LastQuestion from './LastQuestion.vue';
@@ -177,7 +178,7 @@ onBeforeUnmount(() => awake.release());
                 v-if="table && !table.isDone"
                 type="button"
                 class="flex size-11 shrink-0 items-center justify-center rounded-lg hover:bg-linen"
-                aria-label="Somebody woke, arms full, hand over, a note"
+                aria-label="Hand over, a note"
                 data-elsewhere
                 @click="elsewhere = true"
             >
@@ -302,6 +303,7 @@ onBeforeUnmount(() => awake.release());
                             @take="take(seat.sittingId, $event)"
                             @leave-out="taps.leaveOut"
                         />
+                        <Interrupted />
                     </section>
 
                     <section
