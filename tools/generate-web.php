@@ -41,16 +41,35 @@ function generated(): array
     }
 
     $walk = "/** Made by tools/generate-web.php from core/Advice/Walk.php: what the counters of a sitting go through, by event; and how help fades. */\n";
-    $walk .= 'export const walk: Record<string, [number, string[]]>[] = '.json_encode(Walk::all()->rows, \JSON_THROW_ON_ERROR).";\n";
+    $walk .= "export const walk: Record<string, [number, string[]]>[] = [\n";
+    foreach (Walk::all()->rows as $row) {
+        $walk .= "    {\n".lines($row, 3, 8)."    },\n";
+    }
+    $walk .= "];\n";
     $helps = [];
     foreach (Help::cases() as $help) {
         foreach (Outcome::cases() as $outcome) {
             $helps[$help->value][$outcome->value] = Ladder::helpAfter($help, $outcome)->value;
         }
     }
-    $walk .= 'export const helpAfter = '.json_encode($helps, \JSON_THROW_ON_ERROR)." as const;\n";
+    $walk .= "export const helpAfter = {\n".lines($helps, 1, 4)."} as const;\n";
 
     return ['walk.ts' => $walk, 'words.ts' => $words, 'inks.css' => $inks."}\n"];
+}
+
+/**
+ * The entries of an object as JSON, so many a line.
+ *
+ * @param array<string, mixed> $entries
+ */
+function lines(array $entries, int $aLine, int $indent): string
+{
+    $pairs = [];
+    foreach ($entries as $key => $value) {
+        $pairs[] = json_encode((string) $key, \JSON_THROW_ON_ERROR).':'.json_encode($value, \JSON_THROW_ON_ERROR).',';
+    }
+
+    return implode('', array_map(static fn (array $some): string => str_repeat(' ', $indent).implode(' ', $some)."\n", array_chunk($pairs, max(1, $aLine))));
 }
 
 if (__FILE__ === realpath($argv[0] ?? '')) {

@@ -93,10 +93,10 @@ abstract class BrowserTestCase extends TestCase
     }
 
     /** @param array<string, mixed> $body */
-    protected function post(string $path, array $body): void
+    protected function post(string $path, array $body, string $method = 'POST'): void
     {
         $context = stream_context_create(['http' => [
-            'method' => 'POST',
+            'method' => $method,
             'header' => "Content-Type: application/json\r\nAccept: application/json\r\nSec-Fetch-Site: same-origin",
             'content' => json_encode($body, \JSON_THROW_ON_ERROR),
         ]]);

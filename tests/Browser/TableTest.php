@@ -230,6 +230,24 @@ final class TableTest extends BrowserTestCase
         return $this->all('[data-advice] b')[0]->getText();
     }
 
+    public function test_where_nothing_is_noted_before_the_child_the_questions_are_tapped_afterwards(): void
+    {
+        $table = $this->atTheTable();
+        $this->post('/house', ['settings' => [], 'rules' => ['no-noting'], 'version' => $this->api('/house')['version']], 'PUT');
+        $this->chrome->driver->navigate()->refresh();
+        foreach ($table['turns'] as $at => $turn) {
+            $this->chrome->waitForText($at.' of '.\count($table['turns']));
+            $this->chrome->waitForText($turn['ask']);
+            self::assertSame([], $this->all('[data-outcome]'), 'nothing to tap before the child');
+            $this->chrome->click('[data-next]');
+        }
+        $this->chrome->waitForText('Now that you are by yourself');
+        self::assertSame([], array_filter(array_column($this->table($table['id'])['turns'], 'done')), 'gone through is not answered');
+        $this->chrome->waitForText($table['turns'][0]['ask']);
+        $this->chrome->click('[data-outcome="worked-it-out"]');
+        $this->chrome->waitForText('1 of '.\count($table['turns']));
+    }
+
     public function test_quick_taps_on_more_add_up(): void
     {
         $this->server = new Server(self::TODAY, true);

@@ -2,7 +2,6 @@ import { QueryClient, useMutation, useQuery } from '@tanstack/vue-query';
 import { type MaybeRefOrGetter, toValue, watch } from 'vue';
 
 import { ask, client, Problem, type Schemas } from './client';
-import type { paths } from './types';
 
 /** So long after no answer a room asks again. */
 const AGAIN_MS = 3_000;
@@ -231,21 +230,6 @@ export const useTableDocument = (setUpId: string) =>
         queryFn: () => ask(client.GET('/api/table/{setUpId}', { params: { path: { setUpId } } })),
         staleTime: Infinity,
         refetchOnMount: 'always',
-    });
-export const useMake = () => useQuery({ queryKey: keys.make, queryFn: () => ask(client.GET('/api/make')) });
-export type SheetWish = NonNullable<paths['/api/make/{kind}']['get']['parameters']['query']>;
-/** A sheet as it will be printed; asked for anew with every wish. */
-export const useSheet = (kind: MaybeRefOrGetter<Schemas['SheetKind'] | null>, query: MaybeRefOrGetter<Record<string, unknown>>) =>
-    useQuery({
-        queryKey: ['sheet', kind, query],
-        queryFn: () =>
-            ask(
-                client.GET('/api/make/{kind}', {
-                    params: { path: { kind: toValue(kind)! }, query: toValue(query) as SheetWish },
-                }),
-            ),
-        enabled: () => toValue(kind) !== null,
-        retry: false,
     });
 /** What is on today is fetched while the house answers, so that it is here when it does not. */
 export function keepTables(setUpIds: string[]): void {

@@ -4,7 +4,8 @@ import { useLocalStorage } from '@vueuse/core';
 import { computed, nextTick, ref } from 'vue';
 
 import type { Schemas } from '@/api/client';
-import { useChildren, useMake, useSheet } from '@/api/queries';
+import { useChildren } from '@/api/queries';
+import { useMake, useSheet } from '@/api/sheets';
 import Button from '@/kit/Button.vue';
 import Field from '@/kit/Field.vue';
 import Notice from '@/kit/Notice.vue';

@@ -198,8 +198,6 @@ export const doneCount = (table: Table, passed: Passed): number =>
 export const newest = (table: Table): Turn | undefined =>
     table.turns.filter((turn) => turn.done).sort((a, b) => b.done!.at - a.done!.at)[0];
 
-const less = { shown: 'part-done', 'part-done': 'bare', bare: 'bare' } as const;
-
 /** The help a question is asked with, from its step, one less for each of that step gone past since the last tap; a check is always without. */
 export function helpFor(table: Table, turn: Turn, passed: Passed): Help {
     const seat = seatOf(table, turn.sittingId);
@@ -207,7 +205,7 @@ export function helpFor(table: Table, turn: Turn, passed: Passed): Help {
     const own = table.turns.filter((one) => one.sittingId === turn.sittingId && one.stepId === turn.stepId);
     const lastTapped = own.map((one) => !!one.done).lastIndexOf(true);
     for (const one of own.slice(lastTapped + 1, own.indexOf(turn))) {
-        help = passed.without.includes(one.questionId) ? less[help] : help;
+        help = passed.without.includes(one.questionId) ? helpAfter[help]['at-once'] : help;
     }
     return help;
 }
