@@ -7,6 +7,7 @@ namespace Pindle\Tests\App;
 use PHPUnit\Framework\TestCase;
 use Pindle\Tests\Browser\Server;
 use Symfony\Component\Filesystem\Filesystem;
+use Symfony\Component\Process\Process;
 
 /**
  * A household that lived three weeks and a half with 0.3.0, opened by this release: nothing is lost and everything says what it said.
@@ -27,7 +28,24 @@ final class CarriedOverTest extends TestCase
         self::$database = sys_get_temp_dir().'/pindle-0.3.0-'.bin2hex(random_bytes(4)).'.sqlite';
         file_put_contents(self::$database, gzdecode((string) file_get_contents(self::FIXTURE.'.sqlite.gz')));
         self::$said = (array) json_decode((string) gzdecode((string) file_get_contents(self::FIXTURE.'.json.gz')), true, 64, \JSON_THROW_ON_ERROR);
+        self::tellInWords();
         self::$server = new Server(self::$said['date'], false, self::$database);
+    }
+
+    /** The release before this one kept what was done instead without a name to take it back by. */
+    private static function tellInWords(): void
+    {
+        (new Process(
+            ['php', 'bin/console', 'doctrine:migrations:migrate', 'Pindle\\Migrations\\Version20261130090000', '--no-interaction'],
+            \dirname(__DIR__, 2),
+            ['DATABASE_URL' => 'sqlite:///'.self::$database, 'APP_ENV' => 'prod'],
+        ))->mustRun();
+        $database = new \PDO('sqlite:'.self::$database);
+        $told = $database->prepare('UPDATE day SET otherwise = ? WHERE date = ?');
+        $child = array_key_first(self::$said['children']);
+        $one = static fn (string $words): array => ['words' => $words, 'children' => [['child' => $child, 'mark' => null]]];
+        $told->execute([json_encode([$one('Counted ducks'), $one('Sorted corks')], \JSON_THROW_ON_ERROR), self::$said['date']]);
+        self::assertSame(1, $told->rowCount());
     }
 
     public static function tearDownAfterClass(): void
@@ -86,6 +104,14 @@ final class CarriedOverTest extends TestCase
             self::assertStringNotContainsString('{', implode(' ', array_column($turns, 'ask')), 'its sentences are whole');
             self::assertNotContains('', array_column($turns, 'ask'));
         }
+    }
+
+    public function test_what_was_told_in_words_can_now_be_taken_back(): void
+    {
+        [$ducks, $corks] = self::ask('/today')['otherwise'];
+        self::assertStringContainsString('Counted ducks', $ducks['words']);
+        self::assertNotSame($ducks['id'], $corks['id']);
+        self::assertSame([$corks['id']], array_column(self::send('DELETE', '/today/something-else/'.$ducks['id'], null)['otherwise'], 'id'));
     }
 
     public function test_own_activities_and_everything_that_was_counted_are_there(): void
