@@ -62,16 +62,43 @@ final readonly class Hand
      */
     public function write(string $text, float $x, float $y, float $height, string $ink, float $most = \INF): array
     {
+        return array_map(
+            static fn (array $figure): Path => new Path($figure[0], new Paint(null, $ink, self::PEN), $figure[1], $figure[2], $figure[3]),
+            $this->placed($text, $x, $y, $height, $most),
+        );
+    }
+
+    /**
+     * The same with another pen: its width is in millimetres.
+     *
+     * @return list<Path> one a figure
+     *
+     * @throws InvalidDrawing when a character has no outline
+     */
+    public function stroke(string $text, float $x, float $y, float $height, Paint $pen, float $most = \INF): array
+    {
+        return array_map(static fn (array $figure): Path => new Path(
+            $figure[0],
+            new Paint($pen->fill, $pen->line, $pen->width / $figure[3], $pen->dashed, $pen->strength),
+            $figure[1],
+            $figure[2],
+            $figure[3],
+        ), $this->placed($text, $x, $y, $height, $most));
+    }
+
+    /** @return list<array{string, float, float, float}> outline, place and scale of each figure */
+    private function placed(string $text, float $x, float $y, float $height, float $most): array
+    {
         $figures = array_map(fn (string $one): array => $this->numerals[$one] ?? throw InvalidDrawing::numeral($text), mb_str_split($text));
         $wide = array_sum(array_column($figures, 'wide')) + self::BETWEEN * max(0, \count($figures) - 1);
         $scale = min($height / self::HIGH, $most / max(1.0, $wide));
         $at = $x - $wide * $scale / 2;
-        $marks = [];
+        $placed = [];
         foreach ($figures as $figure) {
-            $marks[] = new Path($figure['path'], new Paint(null, $ink, self::PEN), $at, $y - self::HIGH * $scale / 2, $scale);
+            $placed[] = [$figure['path'], $at, $y - self::HIGH * $scale / 2, $scale];
             $at += ($figure['wide'] + self::BETWEEN) * $scale;
         }
 
-        return $marks;
+        return $placed;
     }
 }

@@ -31,4 +31,14 @@ final class InvalidDrawing extends \InvalidArgumentException
     {
         return new self(\sprintf('There is no glyph "%s".', substr($id, 0, 40)));
     }
+
+    public static function path(string $d): self
+    {
+        return new self(\sprintf('"%s" cannot be walked along.', substr($d, 0, 40)));
+    }
+
+    public static function mark(Mark $mark): self
+    {
+        return new self(\sprintf('%s is not scaled.', $mark::class));
+    }
 }

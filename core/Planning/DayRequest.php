@@ -32,6 +32,7 @@ final readonly class DayRequest
      * @param list<Block>     $blocks when the parent has less to give
      * @param array<string, list<string>> $notToday child id => ids of activities the child does not do today
      * @param bool            $low    whether it is a low week: one thing a day at most, and looks wait
+     * @param Ready           $ready  what is made already
      */
     public function __construct(
         public LocalDate $date,
@@ -50,6 +51,7 @@ final readonly class DayRequest
         public array $blocks = [],
         public array $notToday = [],
         public bool $low = false,
+        public Ready $ready = new Ready(),
     ) {
         $this->things = HouseRule::allowed($rules, $things);
     }
@@ -132,6 +134,7 @@ final readonly class DayRequest
             $this->blocks,
             $this->notToday,
             $this->low,
+            $this->ready,
         );
     }
 

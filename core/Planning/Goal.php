@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Pindle\Core\Planning;
 
-use Pindle\Core\Activity\Activity;
 use Pindle\Core\Activity\Part;
 use Pindle\Core\Activity\Prop;
 use Pindle\Core\Calendar\Span;
@@ -40,7 +39,7 @@ final readonly class Goal
         $weights = $scale->weights;
         $tries = $worth = $sat = $played = [];
         [$repeats, $together, $minutes, $with] = [0.0, 0.0, 0.0, 0.0];
-        $new = [];
+        $new = $toMake = [];
         foreach ([...$request->kept, ...$setUps] as $i => $setUp) {
             $isKept = $i < \count($request->kept);
             foreach ($setUp->sittings as $sitting) {
@@ -58,7 +57,8 @@ final readonly class Goal
                 $together += \count($setUp->sittings) - 1;
                 $minutes += $setUp->span->minutes();
                 $with += Part::With === $setUp->part ? $setUp->span->minutes() : 0;
-                $new += $request->newAmong([$setUp]) > 0 ? [$setUp->activity->id => self::toMake($setUp->activity)] : [];
+                $new += $request->newAmong([$setUp]) > 0 ? [$setUp->activity->id => true] : [];
+                $toMake += array_fill_keys($request->ready->lacking($setUp, $request->repertoire->isNew($setUp->activity)), true);
             }
         }
         $learning = 0.0;
@@ -76,7 +76,7 @@ final readonly class Goal
             -$weights->kind * (self::kinds($request->kept, $setUps) + $kinds),
             -$weights->minute * $minutes,
             -$weights->minuteWith * $with,
-            -$weights->newGame * \count($new) - $weights->make * array_sum($new),
+            -$weights->newGame * \count($new) - ($request->ready->isToday ? $weights->makeToday : $weights->make) * \count($toMake),
             $weights->opening * array_sum(array_intersect_key($scale->opens, $new)),
             -$weights->again * $repeats,
             self::fairness($request, $weights) * ([] === $shares ? 0.0 : min($shares)),
@@ -135,12 +135,6 @@ final readonly class Goal
         }
 
         return $kinds;
-    }
-
-    /** How many things have to be made before an activity can be laid out the first time. */
-    private static function toMake(Activity $activity): int
-    {
-        return \count(array_filter($activity->props, static fn (Prop $prop): bool => $prop->made));
     }
 
     private static function fairness(DayRequest $request, Weights $weights): float

@@ -18,7 +18,8 @@ final readonly class Weights
      * @param float $minute     a minute of set-ups is a minute in which nobody plays or washes up
      * @param float $minuteWith with the parent there throughout it costs half as much again
      * @param float $newGame    a new game has to be read, rehearsed and explained
-     * @param float $make       and what has to be made for it the first time takes an evening, each thing of it
+     * @param float $make       what has to be made for a day takes an evening, each thing of it
+     * @param float $makeToday  and on the day itself there is none: whoever can do without does
      * @param float $opening    and makes things possible on the days to come, for each step that nothing else in the house serves
      * @param float $again      the same game twice on one day is stale for the child
      * @param float $fair       nobody goes without so that another gets more: the child with the smallest share of their minutes counts for all
@@ -34,6 +35,7 @@ final readonly class Weights
         public float $minuteWith = 0.05,
         public float $newGame = 1.5,
         public float $make = 0.5,
+        public float $makeToday = 4.0,
         public float $opening = 3.0,
         public float $again = 1.0,
         public float $fair = 6.0,

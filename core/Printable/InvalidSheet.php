@@ -40,4 +40,31 @@ final class InvalidSheet extends \InvalidArgumentException
     {
         return new self(\sprintf('%d copies are not between 1 and %d.', $copies, $most), 'copies', 'copies', ['copies' => $copies, 'most' => $most]);
     }
+
+    public static function variant(Variant $variant): self
+    {
+        return new self(\sprintf('It is not drawn as "%s".', $variant->value), 'variant', 'variant', []);
+    }
+
+    /** All in millimetres. */
+    public static function unit(float $unit, float $least, float $most): self
+    {
+        return new self(\sprintf('A step of %s mm.', $unit), 'unit', 'unit', ['least' => (int) $least, 'most' => (int) $most]);
+    }
+
+    /** @param int $most in millimetres */
+    public static function unitTooLong(float $unit, int $most, bool $isSteps): self
+    {
+        return new self(\sprintf('%s mm are longer than the paper.', $unit), 'unit', $isSteps ? 'unit-too-long' : 'side-too-long', ['most' => $most]);
+    }
+
+    public static function words(int $most): self
+    {
+        return new self(\sprintf('More than %d labels.', $most), 'words', 'words', ['most' => $most]);
+    }
+
+    public static function noWords(): self
+    {
+        return new self('No words for a label.', 'words', 'no-words', []);
+    }
 }

@@ -25,8 +25,9 @@ final readonly class Page
     /**
      * @param list<Mark> $marks
      * @param int        $nth   from 1
+     * @param bool       $isCut whether something is cut out, which is for an adult
      */
-    public static function of(Format $format, array $marks, SheetKind $kind, int $nth, int $of): self
+    public static function of(Format $format, array $marks, Order $order, int $nth, int $of, bool $isCut): self
     {
         $y = $format->height - Paper::MARGIN - self::SMALL;
         $bar = [new Line($format->left, $y, $format->left + self::BAR, $y, Stroke::fine())];
@@ -35,9 +36,14 @@ final readonly class Page
             $bar[] = new Line($x, $y - self::TICK, $x, $y, Stroke::fine());
         }
         $bar[] = new Text($format->left + self::BAR + 26.0, $y - self::SMALL, self::SMALL, 'measure-me', ['mm' => (int) self::BAR], 'ink');
-        $values = ['sheet' => $kind->value, 'nth' => $nth, 'of' => $of];
-        $bar[] = new Text($format->left + $format->wide - 30.0, $y - self::SMALL, self::SMALL, 'page-of', $values, 'ink');
+        $kind = $order->kind->value;
+        $right = $format->left + $format->wide - 44.0;
+        $bar[] = new Text($right, $y - self::SMALL, self::SMALL, 'page-of', ['sheet' => $kind, 'nth' => $nth, 'of' => $of], 'ink');
+        if ($isCut) {
+            $bar[] = new Text($right, $y - 2.6 * self::SMALL, 0.8 * self::SMALL, 'adult-cuts', [], 'soft');
+        }
+        $said = ['reach' => $order->reach, 'things' => $order->what(), 'nth' => $nth, 'of' => $of];
 
-        return new self($format, new Drawing($format->width, $format->height, [...$marks, ...$bar], $kind->value, ['nth' => $nth, 'of' => $of]));
+        return new self($format, new Drawing($format->width, $format->height, [...$marks, ...$bar], $kind, $said));
     }
 }

@@ -13,10 +13,16 @@ final class Stroke
     public const CUT = 0.6;
     public const FILL = 0.35;
     public const FINE = 0.2;
+    public const BOLD = 1.4;
 
     public static function cut(): Paint
     {
         return new Paint(null, 'ink', self::CUT);
+    }
+
+    public static function bold(): Paint
+    {
+        return new Paint(null, 'ink', self::BOLD);
     }
 
     public static function fill(): Paint

@@ -18,6 +18,7 @@ use Pindle\Core\Child\NamingNumerals;
 use Pindle\Core\Child\WayIn;
 use Pindle\Core\Evidence\Method;
 use Pindle\Core\Evidence\Slip;
+use Pindle\Core\Printable\SheetKind;
 use Pindle\Core\Question\Kind;
 use Pindle\Core\Question\Picture;
 use Pindle\Core\Question\QuestionSet;
@@ -204,6 +205,7 @@ final class ActivityFile
             $words->text('tidy'),
             $whole->flag('together') ? $words->text('waiting') : $words->textOrNull('waiting'),
             $words->textOrNull('without_things'),
+            $whole->choices('sheets', SheetKind::class),
         );
     }
 
@@ -235,6 +237,7 @@ final class ActivityFile
             'things',
             'props',
             'props_in',
+            'sheets',
             'occasions',
             'against',
             'only',

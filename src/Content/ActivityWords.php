@@ -6,6 +6,7 @@ namespace Pindle\App\Content;
 
 use Pindle\Core\Evidence\Method;
 use Pindle\Core\Evidence\Slip;
+use Pindle\Core\Printable\SheetKind;
 
 /** What a parent reads of one activity. */
 final readonly class ActivityWords
@@ -15,6 +16,7 @@ final readonly class ActivityWords
      * @param array<string, string> $say     ask => its own words for it
      * @param list<Method>          $methods worth noticing here
      * @param list<Slip>            $slips   that can happen here
+     * @param list<SheetKind>       $sheets  that go with it, besides those of its props
      * @param string|null           $withoutThings what is laid out where drawings or numerals stand for the things; null where it is the same
      */
     public function __construct(
@@ -38,6 +40,7 @@ final readonly class ActivityWords
         public string $tidy,
         public ?string $waiting,
         public ?string $withoutThings = null,
+        public array $sheets = [],
     ) {
     }
 }

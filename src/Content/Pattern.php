@@ -50,6 +50,10 @@ final class Pattern
         if (!\in_array($how, $found[$parts[1]] ?? [], true)) {
             $found[$parts[1]][] = $how;
         }
+        // A style of its own: spelled out as first, second, third.
+        if (preg_match('/\G,?\s*%[\w-]+\s*/A', $message, $style, 0, $at)) {
+            $at += \strlen($style[0]);
+        }
         if ('}' === ($message[$at] ?? '')) {
             return true;
         }

@@ -7,7 +7,9 @@ namespace Pindle\App\Content;
 use Pindle\Core\Activity\Gear;
 use Pindle\Core\Activity\Prop;
 use Pindle\Core\Child\Setting;
+use Pindle\Core\Printable\PropSheet;
 use Pindle\Core\Printable\SheetKind;
+use Pindle\Core\Printable\Variant;
 use Pindle\Core\Thing\Ability;
 use Pindle\Core\Thing\InvalidSize;
 use Pindle\Core\Thing\Shape;
@@ -41,16 +43,27 @@ final class ThingFile
         return $this->things;
     }
 
-    /** @return array<string, SheetKind> prop id => the sheet it can be printed on */
+    /**
+     * @return array<string, PropSheet> prop id => the sheet it can be printed on
+     *
+     * @throws BrokenContent
+     */
     public function sheets(): array
     {
         $sheets = [];
         foreach ($this->files->entries('props') as $id => $entry) {
             $sheet = $entry->textOrNull('sheet');
-            $sheets[$id] = null === $sheet ? null : $entry->case('sheet', $sheet, SheetKind::class);
+            if (null !== $sheet) {
+                $kind = $entry->case('sheet', $sheet, SheetKind::class);
+                $variant = $entry->case('variant', $entry->text('variant', Variant::Usual->value), Variant::class);
+                if (!\in_array($variant, $kind->variants(), true)) {
+                    throw $entry->wrong('variant', \sprintf('is not one of the ways in which "%s" is drawn', $sheet));
+                }
+                $sheets[$id] = new PropSheet($kind, $variant, $entry->numberOrNull('reach', 1, $kind->mostReach()));
+            }
         }
 
-        return array_filter($sheets);
+        return $sheets;
     }
 
     /**
@@ -93,6 +106,8 @@ final class ThingFile
             'allergens',
             'made',
             'sheet',
+            'variant',
+            'reach',
             'by',
             'way',
             'faces',

@@ -4,17 +4,24 @@ declare(strict_types=1);
 
 namespace Pindle\App\Plan;
 
+use Pindle\App\Content\ThingFile;
 use Pindle\App\Household\Children;
 use Pindle\App\Household\House;
+use Pindle\App\Household\MadeProps;
 use Pindle\App\Household\Things;
+use Pindle\App\Platform\Clock;
 use Pindle\App\Record\Evidence;
+use Pindle\Core\Activity\Prop;
 use Pindle\Core\Advice\Liking;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Calendar\Span;
 use Pindle\Core\Child\Child;
 use Pindle\Core\Planning\DayRequest;
 use Pindle\Core\Planning\Learner;
+use Pindle\Core\Planning\Ready;
 use Pindle\Core\Planning\SetUp;
+use Pindle\Core\Skill\SkillMap;
+use Pindle\Core\Skill\Step;
 
 /** Puts together what the plan of a day follows from. */
 final readonly class Requests
@@ -29,6 +36,10 @@ final readonly class Requests
         private Evidence $evidence,
         private House $house,
         private Repertoires $repertoires,
+        private MadeProps $made,
+        private ThingFile $props,
+        private SkillMap $map,
+        private Clock $clock,
     ) {
     }
 
@@ -76,6 +87,29 @@ final readonly class Requests
             $day->parentBlocks(),
             $day->notToday,
             null !== $low && !$date->isAfter($low),
+            $this->ready($date, $all),
+        );
+    }
+
+    /**
+     * What is made already. What the plan of the day said it wants is taken as made by then: its parent was told.
+     *
+     * @param list<StoredSetUp> $all of the day
+     */
+    private function ready(LocalDate $date, array $all): Ready
+    {
+        $told = array_merge(...array_map(static fn (StoredSetUp $stored): array => array_map(
+            static fn (Prop $prop): string => $prop->id,
+            $stored->setUp->props,
+        ), $all));
+
+        return Ready::of(
+            array_values($this->props->props()),
+            $this->props->sheets(),
+            $this->made->all(),
+            array_values(array_unique($told)),
+            array_map(static fn (Step $step): int => $step->size, $this->map->steps),
+            !$date->isAfter($this->clock->today()),
         );
     }
 

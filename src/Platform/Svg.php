@@ -56,16 +56,22 @@ final readonly class Svg
      * A drawing with its own size and nothing around it, without words for those who hear it.
      *
      * @param callable(string, array<string, int|string>): string $say the words of a message
+     * @param bool   $isTurned by a quarter, its right side up
+     * @param string $more     attributes of the picture
      *
      * @throws \OutOfBoundsException when an ink is not known
      */
-    public function exact(Drawing $drawing, callable $say, ?string $alt = null): string
+    public function exact(Drawing $drawing, callable $say, ?string $alt = null, bool $isTurned = false, string $more = ''): string
     {
+        [$wide, $high] = $isTurned ? [$drawing->height, $drawing->width] : [$drawing->width, $drawing->height];
+
         return \sprintf(
-            '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 %s %s"%s><g stroke-linejoin="round" stroke-linecap="round">%s</g></svg>',
-            self::number($drawing->width),
-            self::number($drawing->height),
+            '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 %s %s"%s%s><g stroke-linejoin="round" stroke-linecap="round"%s>%s</g></svg>',
+            self::number($wide),
+            self::number($high),
             null === $alt ? '' : ' role="img" aria-label="'.self::escape($alt).'"',
+            $more,
+            $isTurned ? \sprintf(' transform="translate(0 %s) rotate(-90)"', self::number($drawing->width)) : '',
             implode('', array_map(fn (Mark $mark): string => $this->mark($mark, $say), $drawing->marks)),
         );
     }

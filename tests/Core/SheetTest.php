@@ -24,6 +24,8 @@ use Pindle\Core\Printable\Page;
 use Pindle\Core\Printable\Paper;
 use Pindle\Core\Printable\Sheet;
 use Pindle\Core\Printable\SheetKind;
+use Pindle\Core\Printable\Tool;
+use Pindle\Core\Printable\Variant;
 use Pindle\Tests\Make;
 
 /** Sheets true to the millimetre, from the things that lie on them. */
@@ -50,7 +52,8 @@ final class SheetTest extends TestCase
 
         self::assertSame([[false], [true], [true]], [$found(32.0), $found(32.1), $found(49.4)]);
         self::assertSame([false, false], $found(49.5), 'three columns and two');
-        self::assertSame([false, false], $found(32.0, 20), 'two frames');
+        self::assertSame([false], $found(32.0, 20), 'two frames edge to edge');
+        self::assertSame([true, true], $found(49.4, 20), 'two frames');
         self::assertSame('too-long', self::refused(SheetKind::Frame, 10, 90.0)->reason);
         self::assertSame('no-size', self::refused(SheetKind::Frame, 10, null)->reason);
         self::assertSame('no-thing', self::refused(SheetKind::Frame, 10, null, false)->reason);
@@ -80,11 +83,26 @@ final class SheetTest extends TestCase
 
     public function test_strips_of_one_to_ten_twice_are_110_units_and_no_row_is_too_long(): void
     {
-        $packed = Strips::packed([10, 10, 9, 9, 8, 8, 7, 7, 6, 6, 5, 5, 4, 4, 3, 3, 2, 2, 1, 1], 11);
-        self::assertSame(110, array_sum(array_map(array_sum(...), $packed)));
-        self::assertSame(array_fill(0, 10, 11), array_map(array_sum(...), $packed), 'each row is full');
-        self::assertSame('too-long', self::refused(SheetKind::Strips, 10, 27.8)->reason);
+        $pieces = [10, 10, 9, 9, 8, 8, 7, 7, 6, 6, 5, 5, 4, 4, 3, 3, 2, 2, 1, 1];
+        $packed = Strips::packed(array_map(static fn (int $long): array => [$long, 0, $long], $pieces), 11);
+        $rows = array_map(static fn (array $row): int => array_sum(array_column($row, 0)), $packed);
+        self::assertSame(array_fill(0, 10, 11), $rows, '110 units, and each row is full');
         self::assertTrue(self::sheet(SheetKind::Strips, 10, 27.7)->pages[0]->format->lying);
+    }
+
+    /** 277 mm of a lying page hold ten units of 27.7 mm; beyond that a strip is joined, as long as one unit fits. */
+    public function test_strips_longer_than_the_paper_are_joined_at_a_whole_unit(): void
+    {
+        $joined = self::sheet(SheetKind::Strips, 10, 27.8);
+        self::assertContains(Tool::Glue, $joined->tools);
+        self::assertNotContains(Tool::Glue, self::sheet(SheetKind::Strips, 10, 27.7)->tools);
+        self::assertSame(22, $joined->cuts, 'both tens in two');
+        $long = array_map(static fn (Box $box): float => $box->width, array_filter(
+            self::allOf($joined, Box::class),
+            static fn (Box $box): bool => null !== $box->paint->line,
+        ));
+        self::assertEqualsWithDelta(110 * 27.8, array_sum($long), 0.001);
+        self::assertSame('too-long', self::refused(SheetKind::Strips, 10, 277.1)->reason);
     }
 
     public function test_a_bond_mat_has_circles_for_all_of_the_things(): void
@@ -112,6 +130,11 @@ final class SheetTest extends TestCase
         self::assertCount(2, $sheet->pages);
         $chances = array_filter(self::of($sheet->pages[0], Text::class), static fn (Text $text): bool => 'chance' === $text->message);
         self::assertSame(36, array_sum(array_map(static fn (Text $text): int => (int) $text->values['of'], $chances)));
+        self::assertCount(2, self::sheet(SheetKind::DiceNets, 6, null, variant: Variant::Taking)->pages);
+        self::assertSame(6, self::refused(SheetKind::DiceNets, 7, null, variant: Variant::Taking)->values['most']);
+        $dots = self::sheet(SheetKind::DiceNets, 3, null, variant: Variant::Dots)->pages[0];
+        self::assertCount(1 + 1 + 2 + 2 + 3 + 3, self::of($dots, Oval::class), 'one, two and three, each on two faces');
+        self::assertCount(1, self::sheet(SheetKind::DiceNets, 6, null, variant: Variant::Movements)->pages);
     }
 
     public function test_what_reads_otherwise_upside_down_has_a_bar(): void
@@ -169,8 +192,10 @@ final class SheetTest extends TestCase
     #[DataProvider('kinds')]
     public function test_every_page_keeps_its_margins_and_has_the_bar_to_measure(SheetKind $kind, Paper $paper): void
     {
-        foreach ([3, 10, 20] as $reach) {
-            $sheet = self::sheet($kind, min($reach, $kind->mostReach()), 12.0, paper: $paper);
+        $ways = array_map(static fn (Variant $variant): array => [10, $variant], $kind->variants());
+        foreach ([[3, null], [20, null], ...$ways] as [$reach, $variant]) {
+            $most = Variant::Taking === $variant ? 6 : $kind->mostReach();
+            $sheet = self::sheet($kind, min($reach, $most), 12.0, paper: $paper, variant: $variant);
             foreach ($sheet->pages as $i => $page) {
                 self::assertSame([$page->format->width, $page->format->height], [$page->drawing->width, $page->drawing->height]);
                 foreach ($page->drawing->marks as $mark) {
@@ -182,7 +207,7 @@ final class SheetTest extends TestCase
                 }
                 $isBar = static fn (Line $line): bool => Page::BAR === $line->toX - $line->fromX && $line->fromY > 180.0;
                 self::assertCount(1, array_filter(self::of($page, Line::class), $isBar));
-                self::assertSame(['nth' => $i + 1, 'of' => \count($sheet->pages)], $page->drawing->values);
+                self::assertSame([$i + 1, \count($sheet->pages)], [$page->drawing->values['nth'], $page->drawing->values['of']]);
             }
             self::assertGreaterThanOrEqual(1, $sheet->minutes());
         }
@@ -222,20 +247,38 @@ final class SheetTest extends TestCase
         return array_values(array_filter($page->drawing->marks, static fn (Mark $mark): bool => $mark instanceof $class));
     }
 
-    private static function refused(SheetKind $kind, int $reach, ?float $long, bool $withThing = true): InvalidSheet
+    private static function refused(SheetKind $kind, int $reach, ?float $long, bool $withThing = true, ?Variant $variant = null): InvalidSheet
     {
         try {
-            self::sheet($kind, $reach, $long, $withThing);
+            self::sheet($kind, $reach, $long, $withThing, variant: $variant);
         } catch (InvalidSheet $e) {
             return $e;
         }
         self::fail('It was made.');
     }
 
-    private static function sheet(SheetKind $kind, int $reach, ?float $long, bool $withThing = true, Paper $paper = Paper::A4): Sheet
+    /**
+     * @template T of Mark
+     *
+     * @param class-string<T> $class
+     *
+     * @return list<T> of all its pages
+     */
+    private static function allOf(Sheet $sheet, string $class): array
     {
-        $thing = $withThing ? Make::thing('lids', 40, null === $long ? null : [$long, $long, 3.0]) : null;
+        return array_merge(...array_map(static fn (Page $page): array => self::of($page, $class), $sheet->pages));
+    }
 
-        return Sheet::of(new Order($kind, Make::glyphs()->hand(), $reach, $thing, paper: $paper));
+    private static function sheet(
+        SheetKind $kind,
+        int $reach,
+        ?float $long,
+        bool $withThing = true,
+        Paper $paper = Paper::A4,
+        ?Variant $variant = null,
+    ): Sheet {
+        $thing = $withThing ? Make::thing('cap', 40, null === $long ? null : [$long, $long, 3.0]) : null;
+
+        return Sheet::of(new Order($kind, Make::glyphs()->hand(), $reach, $thing, paper: $paper, variant: $variant, words: ['Blue tin']));
     }
 }

@@ -4,6 +4,38 @@
  */
 
 export interface paths {
+    "/api/make/set": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_make_set"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/make/set.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_make_set_pdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/make/{kind}.pdf": {
         parameters: {
             query?: never;
@@ -12,6 +44,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["get_make_pdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/make/{kind}.svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_make_svg"];
         put?: never;
         post?: never;
         delete?: never;
@@ -672,6 +720,38 @@ export interface paths {
         put?: never;
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/make/kept": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post_make_keep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/make/kept/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["put_make_kept_change"];
+        post?: never;
+        delete: operations["delete_make_throw_away"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1402,14 +1482,49 @@ export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
         /** @enum {string} */
+        Until: "today" | "tomorrow" | "week";
+        /** @enum {string} */
         Paper: "a4" | "letter";
+        SetQuery: {
+            until?: components["schemas"]["Until"];
+            paper?: components["schemas"]["Paper"];
+            /** @default false */
+            savesInk?: boolean;
+            /**
+             * Format: float
+             * @default 50
+             */
+            bar?: number;
+        };
+        /** @enum {string} */
+        Variant: "usual" | "floor" | "spots" | "plain" | "blanks" | "empty" | "in-order" | "tens" | "words" | "two-plates" | "taking" | "dots" | "movements" | "silent-movements" | "lay-along";
         SheetQuery: {
-            /** @default 10 */
-            reach?: number;
+            /** @default null */
+            reach?: number | null;
+            /** @default null */
+            variant?: components["schemas"]["Variant"] | (never | null);
             /** @default null */
             thingId?: string | null;
+            /**
+             * Millimetres of a step, or of what lies on it, where it is not that of the thing.
+             * Format: float
+             * @default null
+             */
+            unit?: number | null;
             /** @default null */
             childId?: string | null;
+            /**
+             * The planned set-up it is for, and which of its props.
+             * @default null
+             */
+            setUpId?: string | null;
+            /** @default null */
+            propId?: string | null;
+            /**
+             * For labels, one a line.
+             * @default null
+             */
+            words?: string | null;
             paper?: components["schemas"]["Paper"];
             /** @default 1 */
             copies?: number;
@@ -1417,14 +1532,17 @@ export interface components {
             seed?: number;
             /** @default false */
             savesInk?: boolean;
-            /** @default false */
-            onFloor?: boolean;
             /**
              * What the bar of 50 mm measured as it came out of the printer.
              * Format: float
              * @default 50
              */
             bar?: number;
+            /**
+             * The first page to be printed, of one that is half made.
+             * @default 1
+             */
+            from?: number;
         };
         /** @enum {string} */
         Strand: "counting" | "seeing" | "numerals" | "comparing" | "parts" | "adding" | "taking" | "tens" | "sorting" | "measuring" | "using";
@@ -1578,6 +1696,28 @@ export interface components {
             passphrase?: string | null;
             /** @default null */
             code?: string | null;
+        };
+        /** @enum {string} */
+        MadeState: "made" | "half-made" | "worn-out";
+        /** @enum {string} */
+        SheetKind: "numeral-cards" | "sign-tiles" | "dot-cards" | "frame-cards" | "hand-cards" | "sum-cards" | "teen-cards" | "frame" | "line" | "track" | "strips" | "dice-nets" | "spinner" | "movement-cards" | "bond-mat" | "labels" | "turning-sign" | "trail" | "big-numerals" | "hundred-square" | "exchange-mat" | "play-coins" | "pattern-cards" | "tower-cards" | "cover-boxes" | "colour-some" | "ring-pair" | "string-match" | "count-match" | "sum-page" | "story-strip" | "sorting-signs" | "pile-chart" | "pictures" | "guess-table";
+        KeptInput: {
+            state: components["schemas"]["MadeState"];
+            /** @default null */
+            kind?: components["schemas"]["SheetKind"] | (never | null);
+            as?: components["schemas"]["SheetQuery"];
+            /** @default null */
+            keptAt?: string | null;
+            /** @default 0 */
+            pagesDone?: number;
+        };
+        KeptChangeInput: {
+            state: components["schemas"]["MadeState"];
+            version: number;
+            /** @default null */
+            keptAt?: string | null;
+            /** @default 0 */
+            pagesDone?: number;
         };
         NoteInput: {
             /** Format: uuid */
@@ -1845,6 +1985,22 @@ export interface components {
              */
             keep?: boolean;
         };
+        SetSheetView: {
+            kind: components["schemas"]["SheetKind"];
+            name: string;
+            propId: string;
+            setUpId: string;
+            for: string;
+            pages: number;
+            minutes: number;
+            refused?: string | null;
+        };
+        SetView: {
+            sheets: components["schemas"]["SetSheetView"][];
+            pages: number;
+            minutes: number;
+            without: string[];
+        };
         StepView: {
             id: string;
             name: string;
@@ -1956,6 +2112,10 @@ export interface components {
             activities: components["schemas"]["ActivityCardView"][];
             broken: string[];
         };
+        SheetNameView: {
+            kind: components["schemas"]["SheetKind"];
+            name: string;
+        };
         CautionView: {
             short: string;
             say: string;
@@ -1969,6 +2129,7 @@ export interface components {
             layOutFor: string;
             layOut: string[];
             props: string[];
+            sheets: components["schemas"]["SheetNameView"][];
             show: string[];
             say: {
                 [key: string]: string;
@@ -2254,25 +2415,67 @@ export interface components {
             code: string;
             minutes: number;
         };
-        /** @enum {string} */
-        SheetKind: "numeral-cards" | "sign-tiles" | "dot-cards" | "frame-cards" | "frame" | "line" | "track" | "strips" | "dice-nets" | "spinner" | "bond-mat" | "labels" | "turning-sign" | "trail" | "sum-page" | "guess-table";
+        KeptView: {
+            id: string;
+            name: string;
+            kind?: components["schemas"]["SheetKind"] | (never | null);
+            as: {
+                [key: string]: string;
+            };
+            state: components["schemas"]["MadeState"];
+            keptAt?: string | null;
+            pagesDone: number;
+            version: number;
+        };
+        VariantView: {
+            variant: components["schemas"]["Variant"];
+            name: string;
+        };
         SheetCardView: {
             kind: components["schemas"]["SheetKind"];
             name: string;
             isSized: boolean;
+            isSteps: boolean;
+            isScattered: boolean;
+            isAsked: boolean;
+            hasReach: boolean;
+            hasCopies: boolean;
             mostReach: number;
+            variants: components["schemas"]["VariantView"][];
             activities: string[];
+            shows: string[];
         };
         ToScaleView: {
             id: string;
             name: string;
             /** Format: float */
-            millimetres: number;
+            millimetres?: number | null;
+            /** Format: float */
+            usual: number;
+        };
+        WantView: {
+            propId: string;
+            setUpId: string;
+            name: string;
+            activity: string;
+            isNew: boolean;
+            kind?: components["schemas"]["SheetKind"] | (never | null);
+            reach: number;
+            thingId?: string | null;
+            state?: components["schemas"]["MadeState"] | (never | null);
+            keptAt?: string | null;
+            pagesDone: number;
+        };
+        DayWantsView: {
+            until: components["schemas"]["Until"];
+            name: string;
+            wants: components["schemas"]["WantView"][];
         };
         MakeView: {
             sheets: components["schemas"]["SheetCardView"][];
             things: components["schemas"]["ToScaleView"][];
-            wanted: string[];
+            wanted: components["schemas"]["DayWantsView"][];
+            kept: components["schemas"]["KeptView"][];
         };
         SheetView: {
             kind: components["schemas"]["SheetKind"];
@@ -2280,8 +2483,11 @@ export interface components {
             pages: string[];
             /** Format: float */
             width: number;
+            reach: number;
             minutes: number;
             tools: string[];
+            isCut: boolean;
+            lacking: string[];
         };
         NeedView: {
             step: components["schemas"]["StepView"];
@@ -2642,7 +2848,8 @@ export interface components {
             parent: components["schemas"]["BusyView"][];
             setUps: components["schemas"]["SetUpView"][];
             bring: components["schemas"]["BringView"][];
-            make: string[];
+            make: components["schemas"]["WantView"][];
+            makeForTomorrow: components["schemas"]["WantView"][];
             hasThings: boolean;
             version: number;
             moments: components["schemas"]["MomentView"][];
@@ -2683,18 +2890,73 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    get_make_set: {
+        parameters: {
+            query?: {
+                until?: components["schemas"]["Until"];
+                paper?: components["schemas"]["Paper"];
+                savesInk?: boolean;
+                bar?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What days want, as one set */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SetView"];
+                };
+            };
+        };
+    };
+    get_make_set_pdf: {
+        parameters: {
+            query?: {
+                until?: components["schemas"]["Until"];
+                paper?: components["schemas"]["Paper"];
+                savesInk?: boolean;
+                bar?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The set to print */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
     get_make_pdf: {
         parameters: {
             query?: {
-                reach?: number;
+                reach?: number | null;
+                variant?: components["schemas"]["Variant"] | (never | null);
                 thingId?: string | null;
+                unit?: number | null;
                 childId?: string | null;
+                setUpId?: string | null;
+                propId?: string | null;
+                words?: string | null;
                 paper?: components["schemas"]["Paper"];
                 copies?: number;
                 seed?: number;
                 savesInk?: boolean;
-                onFloor?: boolean;
                 bar?: number;
+                from?: number;
             };
             header?: never;
             path: {
@@ -2711,6 +2973,43 @@ export interface operations {
                 };
                 content: {
                     "application/pdf": string;
+                };
+            };
+        };
+    };
+    get_make_svg: {
+        parameters: {
+            query?: {
+                reach?: number | null;
+                variant?: components["schemas"]["Variant"] | (never | null);
+                thingId?: string | null;
+                unit?: number | null;
+                childId?: string | null;
+                setUpId?: string | null;
+                propId?: string | null;
+                words?: string | null;
+                paper?: components["schemas"]["Paper"];
+                copies?: number;
+                seed?: number;
+                savesInk?: boolean;
+                bar?: number;
+                from?: number;
+            };
+            header?: never;
+            path: {
+                kind: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The page of the sheet at which it begins, as a picture to take away */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/svg+xml": string;
                 };
             };
         };
@@ -3873,6 +4172,76 @@ export interface operations {
             };
         };
     };
+    post_make_keep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KeptInput"];
+            };
+        };
+        responses: {
+            /** @description As it is kept */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptView"];
+                };
+            };
+        };
+    };
+    put_make_kept_change: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KeptChangeInput"];
+            };
+        };
+        responses: {
+            /** @description As it is kept now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptView"];
+                };
+            };
+        };
+    };
+    delete_make_throw_away: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description It is not kept any more */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     get_make_look: {
         parameters: {
             query?: never;
@@ -3882,7 +4251,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description What can be printed */
+            /** @description What can be printed, what is wanted, what is made */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -3896,15 +4265,20 @@ export interface operations {
     get_make_sheet: {
         parameters: {
             query?: {
-                reach?: number;
+                reach?: number | null;
+                variant?: components["schemas"]["Variant"] | (never | null);
                 thingId?: string | null;
+                unit?: number | null;
                 childId?: string | null;
+                setUpId?: string | null;
+                propId?: string | null;
+                words?: string | null;
                 paper?: components["schemas"]["Paper"];
                 copies?: number;
                 seed?: number;
                 savesInk?: boolean;
-                onFloor?: boolean;
                 bar?: number;
+                from?: number;
             };
             header?: never;
             path: {

@@ -4,18 +4,23 @@ declare(strict_types=1);
 
 namespace Pindle\Core\Printable\Kind;
 
+use Pindle\Core\Child\WholeInBond;
 use Pindle\Core\Drawing\Line as Stroked;
+use Pindle\Core\Drawing\Mark;
 use Pindle\Core\Drawing\Oval;
 use Pindle\Core\Drawing\Text;
 use Pindle\Core\Printable\Format;
 use Pindle\Core\Printable\InvalidSheet;
 use Pindle\Core\Printable\Order;
-use Pindle\Core\Printable\Paper;
 use Pindle\Core\Printable\Sheet;
 use Pindle\Core\Printable\Stroke;
+use Pindle\Core\Printable\Variant;
 use Pindle\Core\Thing\BondCircle;
 
-/** The whole in one circle, its two parts in two, each wide enough for all of the things: on one page where they fit, else the whole has its own. */
+/**
+ * The whole in one circle, its two parts in two, each wide enough for all of the things: on one page where they fit, else the whole has its own. The
+ * whole is above its parts or to their left, as the child is taught. Two plates have no whole.
+ */
 final class BondMat
 {
     private const APART = 8.0;
@@ -25,42 +30,52 @@ final class BondMat
     public static function sheet(Order $order): Sheet
     {
         $wide = BondCircle::width($order->reach, $order->side());
-        $one = Format::fitting($order->paper, 2 * $wide + self::APART, 2 * $wide + self::APART);
-        if (null !== $one) {
-            $y = $one->top + $wide / 2;
-            $below = $y + $wide + self::APART;
-            $apart = ($wide + self::APART) / 2;
-            $marks = [...self::circle($one->middle(), $y, $wide, 'whole')];
-            foreach ([-$apart, $apart] as $side) {
-                $marks[] = new Stroked(
-                    $one->middle() + 0.3 * $side,
-                    $y + 0.48 * $wide,
-                    $one->middle() + 0.75 * $side,
-                    $below - 0.48 * $wide,
-                    Stroke::fill(),
-                );
-                array_push($marks, ...self::circle($one->middle() + $side, $below, $wide, 'part'));
-            }
-
-            return Sheet::printed($order, $one, [$marks], [], 0);
+        $apart = $wide + self::APART;
+        if (Variant::TwoPlates === $order->variant) {
+            return self::parts($order, $wide, []);
         }
-        $two = Format::fitting($order->paper, 2 * $wide + self::APART, $wide);
-        if (null !== $two) {
-            $y = $two->top + $wide / 2;
-            $apart = ($wide + self::APART) / 2;
-
-            return Sheet::printed($order, $two, [
-                self::circle($two->middle(), $y, $wide, 'whole'),
-                [...self::circle($two->middle() - $apart, $y, $wide, 'part'), ...self::circle($two->middle() + $apart, $y, $wide, 'part')],
-            ], [], 0);
+        $isLeft = WholeInBond::AtLeft === $order->settings->wholeInBond;
+        $one = Format::fitting($order->paper, $wide + $apart, $wide + $apart);
+        if (null === $one) {
+            return self::parts($order, $wide, ['whole']);
         }
-        $each = Format::fitting($order->paper, $wide, $wide) ?? throw self::tooLong($order);
-        $y = $each->top + $wide / 2;
+        // Before it is turned: along from the whole to the parts, across from part to part.
+        $at = static fn (float $along, float $across): array => $isLeft
+            ? [$one->left + $wide / 2 + $along, $one->top + $wide / 2 + $apart / 2 + $across]
+            : [$one->middle() + $across, $one->top + $wide / 2 + $along];
+        $marks = self::circle(...[...$at(0.0, 0.0), $wide, 'whole']);
+        foreach ([-0.5, 0.5] as $side) {
+            [$fromX, $fromY] = $at(0.48 * $wide, 0.3 * $side * $apart);
+            [$toX, $toY] = $at($apart - 0.48 * $wide, 0.75 * $side * $apart);
+            array_push($marks, new Stroked($fromX, $fromY, $toX, $toY, Stroke::fill()), ...self::circle(...[...$at($apart, $side * $apart), $wide, 'part']));
+        }
 
-        return Sheet::printed($order, $each, array_map(
-            static fn (string $name): array => self::circle($each->middle(), $y, $wide, $name),
-            ['whole', 'part', 'part'],
-        ), [], 0);
+        return Sheet::printed($order, $one, [$marks], [], 0);
+    }
+
+    /**
+     * Both parts on a page where they fit, what comes before on a page of its own.
+     *
+     * @param list<string> $before names of circles
+     *
+     * @throws InvalidSheet
+     */
+    private static function parts(Order $order, float $wide, array $before): Sheet
+    {
+        $apart = $wide + self::APART;
+        $two = Format::fitting($order->paper, $wide + $apart, $wide);
+        $format = $two ?? Format::fitting($order->paper, $wide, $wide) ?? throw self::tooLong($order);
+        $y = $format->top + $wide / 2;
+        $name = [] === $before ? 'plate' : 'part';
+        $alone = static fn (string $of): array => self::circle($format->middle(), $y, $wide, $of);
+
+        return Sheet::printed($order, $format, [
+            ...array_map($alone, $before),
+            ...null === $two ? [$alone($name), $alone($name)] : [[
+                ...self::circle($format->middle() - $apart / 2, $y, $wide, $name),
+                ...self::circle($format->middle() + $apart / 2, $y, $wide, $name),
+            ]],
+        ], [], 0);
     }
 
     private static function tooLong(Order $order): InvalidSheet
@@ -68,10 +83,10 @@ final class BondMat
         $room = min((new Format($order->paper))->wide, (new Format($order->paper, true))->high);
         $most = $room * ($order->side() + BondCircle::FINGER_ROOM) / BondCircle::width($order->reach, $order->side()) - BondCircle::FINGER_ROOM;
 
-        return InvalidSheet::tooLong($order->thing ?? throw InvalidSheet::noThing(), (int) floor(max(Paper::MARGIN, $most)));
+        return $order->tooLong($most);
     }
 
-    /** @return list<\Pindle\Core\Drawing\Mark> */
+    /** @return list<Mark> */
     private static function circle(float $x, float $y, float $wide, string $name): array
     {
         return [new Oval($x, $y, $wide, $wide, Stroke::cut()), new Text($x, $y - $wide / 2 + 2 * self::SMALL, self::SMALL, $name, [], 'soft')];

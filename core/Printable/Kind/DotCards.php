@@ -36,10 +36,7 @@ final class DotCards
         $cells = [];
         foreach (range(0, $order->reach) as $number) {
             foreach (isset(self::PATTERNS[$number]) ? [false, true] : [true, true] as $nth => $isScattered) {
-                $places = $isScattered ? self::scattered($number, $order->seed + 97 * $number + $nth) : array_map(
-                    static fn (array $at): array => [0.7 * self::ROOM * $at[0], 0.7 * self::ROOM * $at[1]],
-                    self::PATTERNS[$number],
-                );
+                $places = $isScattered ? self::scattered($number, $order->seed + 97 * $number + $nth) : self::pattern($number, 0.7 * self::ROOM);
                 $cells[] = static fn (float $x, float $y): array => self::dots($places, $x, $y, $order->savesInk);
             }
         }
@@ -70,6 +67,16 @@ final class DotCards
         throw new \LogicException(\sprintf('%d dots do not fit a card.', $count));
     }
 
+    /**
+     * @param int $number 0 to 6
+     *
+     * @return list<array{float, float}> places about the middle as on a die, so far from it
+     */
+    public static function pattern(int $number, float $far): array
+    {
+        return array_map(static fn (array $at): array => [$far * $at[0], $far * $at[1]], self::PATTERNS[$number]);
+    }
+
     /** @param list<array{float, float}> $places whether five lie in one row or column, give or take half a dot */
     private static function hasRow(array $places): bool
     {
@@ -90,10 +97,10 @@ final class DotCards
      *
      * @return list<Mark>
      */
-    public static function dots(array $places, float $x, float $y, bool $savesInk): array
+    public static function dots(array $places, float $x, float $y, bool $savesInk, float $wide = self::DOT): array
     {
         return array_map(
-            static fn (array $at): Mark => new Oval($x + $at[0], $y + $at[1], self::DOT, self::DOT, Stroke::surface($savesInk, 'ink')),
+            static fn (array $at): Mark => new Oval($x + $at[0], $y + $at[1], $wide, $wide, Stroke::surface($savesInk, 'ink')),
             $places,
         );
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pindle\Core\Printable\Kind;
 
+use Pindle\Core\Child\FrameFilling;
 use Pindle\Core\Drawing\Box;
 use Pindle\Core\Drawing\Line as Stroked;
 use Pindle\Core\Printable\Format;
@@ -20,25 +21,30 @@ final class Frame
     /** How long the mark is at which two pages are joined, in millimetres. */
     private const NOTCH = 3.0;
 
-    /** @throws InvalidSheet when no frame of five cells fits a page, even over two */
+    /** @throws InvalidSheet when no frame fits a page, even over two */
     public static function sheet(Order $order): Sheet
     {
         $cell = FrameCell::side($order->side());
-        [$columns, $lines] = $order->reach <= 5 ? [5, 1] : [5, 2];
+        [$long, $short] = $order->reach <= 5 ? [5, 1] : [5, 2];
         $frames = $order->reach > 10 ? 2 : 1;
-        $format = Format::fitting($order->paper, $columns * $cell, $lines * $cell)
-            ?? Format::fitting($order->paper, $lines * $cell, $columns * $cell);
-        if (null !== $format) {
-            $isTurned = $columns * $cell > $format->wide;
-            $page = self::cells($format, $isTurned ? $lines : $columns, $isTurned ? $columns : $lines, $cell);
+        $isUpright = $order->reach > 5 && FrameFilling::Upright === $order->settings->frameFilling;
+        foreach (1 === $frames ? [1] : [2, 1] as $together) {
+            // Two lie edge to edge along their longer side.
+            [$columns, $lines] = $isUpright ? [$together * $short, $long] : [$long, $together * $short];
+            foreach ([[$columns, $lines], [$lines, $columns]] as [$across, $down]) {
+                $format = Format::fitting($order->paper, $across * $cell, $down * $cell);
+                if (null !== $format) {
+                    $page = self::cells($format, $across, $down, $cell);
 
-            return Sheet::printed($order, $format, array_fill(0, $frames, $page), [Tool::Scissors], 2 * $frames);
+                    return Sheet::printed($order, $format, array_fill(0, intdiv($frames, $together), $page), [Tool::Scissors], 2 * $frames);
+                }
+            }
         }
         // Three columns on one page, two on the next: joined they are five.
-        $format = Format::fitting($order->paper, 3 * $cell, $lines * $cell + self::NOTCH) ?? throw self::tooLong($order, $lines);
+        $format = Format::fitting($order->paper, 3 * $cell, $short * $cell + self::NOTCH) ?? throw self::tooLong($order, $short);
         $pages = [];
         for ($frame = 0; $frame < $frames; ++$frame) {
-            array_push($pages, self::cells($format, 3, $lines, $cell, true), self::cells($format, 2, $lines, $cell, true));
+            array_push($pages, self::cells($format, 3, $short, $cell, true), self::cells($format, 2, $short, $cell, true));
         }
 
         return Sheet::printed($order, $format, $pages, [Tool::Scissors, Tool::Glue], 2 * \count($pages));
@@ -47,9 +53,8 @@ final class Frame
     private static function tooLong(Order $order, int $lines): InvalidSheet
     {
         $lying = new Format($order->paper, true);
-        $thing = $order->thing ?? throw InvalidSheet::noThing();
 
-        return InvalidSheet::tooLong($thing, (int) floor(min(FrameCell::largest($lying->wide, 3), FrameCell::largest($lying->high, $lines))));
+        return $order->tooLong(min(FrameCell::largest($lying->wide, 3), FrameCell::largest($lying->high - self::NOTCH, $lines)));
     }
 
     /** @return list<\Pindle\Core\Drawing\Mark> */

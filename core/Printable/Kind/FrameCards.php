@@ -14,9 +14,10 @@ use Pindle\Core\Printable\Order;
 use Pindle\Core\Printable\Sheet;
 use Pindle\Core\Printable\Stroke;
 use Pindle\Core\Printable\Tool;
+use Pindle\Core\Printable\Variant;
 use Pindle\Core\Scene\Frame as Filled;
 
-/** Small frames of ten with 0 to the reach in them, filled the way the child knows. */
+/** Small frames of ten with 0 to the reach in them, filled the way the child knows; or as many empty ones. */
 final class FrameCards
 {
     private const CELL = 15.0;
@@ -54,7 +55,7 @@ final class FrameCards
             foreach (Filled::order(10, $order->settings->frameFilling) as $i => [$column, $line]) {
                 [$atX, $atY] = [$left + ($column + 0.5) * self::CELL, $top + ($line + 0.5) * self::CELL];
                 $marks[] = new Box($atX, $atY, self::CELL, self::CELL, 0.0, Stroke::fill());
-                if (10 * $frame + $i < $number) {
+                if (Variant::Empty !== $order->variant && 10 * $frame + $i < $number) {
                     $marks[] = new Oval($atX, $atY, self::DOT, self::DOT, Stroke::surface($order->savesInk, 'ink'));
                 }
             }

@@ -15,6 +15,7 @@ use Pindle\Core\Printable\Sheet;
 use Pindle\Core\Printable\SheetKind;
 use Pindle\Core\Printable\Stroke;
 use Pindle\Core\Printable\Tool;
+use Pindle\Core\Printable\Variant;
 
 /**
  * A line from nought, or a track of fields, in steps of the thing that lies on it, over as many pages as it takes: where two meet, the last step of
@@ -43,7 +44,7 @@ final class Line
                 $best = [$format, $steps, $pieces, $pages];
             }
         }
-        [$format, $steps, $pieces] = $best ?? throw self::tooLong($order);
+        [$format, $steps, $pieces] = $best ?? throw $order->tooLong((new Format($order->paper, true))->wide - 2 * self::END);
         $rows = [];
         for ($from = 0; $from < $order->reach; $from += $steps) {
             $rows[] = [$from, min($order->reach, $from + $steps)];
@@ -62,11 +63,6 @@ final class Line
         return max(1, (int) floor($format->high / self::ROW));
     }
 
-    private static function tooLong(Order $order): InvalidSheet
-    {
-        return InvalidSheet::tooLong($order->thing ?? throw InvalidSheet::noThing(), (int) floor((new Format($order->paper, true))->wide - 2 * self::END));
-    }
-
     /** @return list<Mark> */
     private static function row(Order $order, Format $format, float $unit, int $from, int $to, float $y): array
     {
@@ -80,14 +76,14 @@ final class Line
                 // A field a number, from one on.
                 if ($number > $from) {
                     $marks[] = new Box($x - $unit / 2, $y, $unit, min(30.0, $unit), 0.0, Stroke::fill());
-                    array_push($marks, ...$order->hand->write((string) $number, $x - $unit / 2, $y, min(self::NUMERAL, 0.6 * $unit), 'ink', 0.8 * $unit));
+                    array_push($marks, ...self::numeral($order, $number, $x - $unit / 2, $y, min(self::NUMERAL, 0.6 * $unit), 0.8 * $unit));
                 }
                 continue;
             }
             // Five and ten stand out.
             $tick = 0 === $number % 5 ? 1.6 * self::TICK : self::TICK;
             $marks[] = new Stroked($x, $y - $tick, $x, $y + $tick, 0 === $number % 10 ? Stroke::cut() : Stroke::fill());
-            array_push($marks, ...$order->hand->write((string) $number, $x, $y + 1.6 * self::TICK + self::NUMERAL, min(self::NUMERAL, $most), 'ink', $most));
+            array_push($marks, ...self::numeral($order, $number, $x, $y + 1.6 * self::TICK + self::NUMERAL, min(self::NUMERAL, $most), $most));
         }
         foreach ([$from > 0 ? $left : null, $to < $order->reach ? $right : null] as $join) {
             if (null !== $join) {
@@ -98,5 +94,23 @@ final class Line
         }
 
         return $marks;
+    }
+
+    /** @return list<Mark> a numeral, a box for one that is left out, or nothing */
+    private static function numeral(Order $order, int $number, float $x, float $y, float $high, float $wide): array
+    {
+        return match (true) {
+            Variant::Plain === $order->variant => [],
+            Variant::Blanks === $order->variant && self::isBlank($number, $order->seed) => SheetKind::Track === $order->kind
+                ? []
+                : [new Box($x, $y, min(1.2 * $high, $wide), 1.2 * $high, 1.0, Stroke::fold())],
+            default => $order->hand->write((string) $number, $x, $y, $high, 'ink', $wide),
+        };
+    }
+
+    /** About four in ten are left out, never nought, five or ten: they hold the line together. */
+    public static function isBlank(int $number, int $seed): bool
+    {
+        return $number % 5 > 0 && \in_array(($number + $seed) % 5, [1, 3], true);
     }
 }

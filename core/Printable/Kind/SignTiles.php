@@ -13,7 +13,7 @@ use Pindle\Core\Printable\Tool;
 /** Numerals and signs for whole sentences: two of each numeral, so that five and five is five and five, and the signs. */
 final class SignTiles
 {
-    private const SIDE = 45.0;
+    public const SIDE = 43.0;
     private const HIGH = 30.0;
     private const OF_EACH = 2;
     private const SIGNS = ['+', '−', '=', '?'];

@@ -4,80 +4,117 @@ declare(strict_types=1);
 
 namespace Pindle\Core\Printable\Kind;
 
+use Pindle\Core\Child\Answering;
 use Pindle\Core\Drawing\Box;
 use Pindle\Core\Drawing\Mark;
+use Pindle\Core\Printable\Asked;
 use Pindle\Core\Printable\Format;
 use Pindle\Core\Printable\Order;
 use Pindle\Core\Printable\Sheet;
 use Pindle\Core\Printable\Stroke;
-use Pindle\Core\Question\Kind\Join;
-use Pindle\Core\Question\Kind\Take;
-use Pindle\Core\Question\Prompt;
+use Pindle\Core\Printable\Sum;
 
-/** Sums in numerals with a box big enough to write in and room for things beside each; the answers on a page of their own for the parent. */
+/**
+ * Sums in numerals with room for things beside each; a place for the answer as the child gives it: a box to write in, one for a tile, numerals to ring,
+ * or nothing where it is said. The answers are on a page of their own for the parent.
+ */
 final class SumPage
 {
-    private const ROWS = 6;
+    public const BOX = 24.0;
     private const NUMERAL = 15.0;
-    private const BOX = 24.0;
+    private const COUNT = 6;
+    /** So wide is one numeral or sign. */
+    private const STEP = 18.0;
+    private const CHOICES = 4;
+    /** Answers for the parent, in two columns, so high in millimetres. */
+    private const ANSWERS = 24;
+    private const ANSWER = 8.0;
 
     public static function sheet(Order $order): Sheet
     {
         $format = new Format($order->paper);
-        $prompts = $order->prompts ?: self::usual($order);
-        $pages = $answers = [];
-        foreach (array_chunk($prompts, self::ROWS) as $some) {
-            $row = $format->high / self::ROWS;
-            $marks = $solved = [];
-            foreach ($some as $i => $prompt) {
+        // A tile is higher than a line to write on.
+        $row = max($format->high / self::COUNT, Answering::Tiles === $order->settings->answering ? SignTiles::SIDE + 0.5 : 0.0);
+        $sums = Asked::sums($order, self::COUNT);
+        $pages = [];
+        foreach (array_chunk($sums, max(1, (int) floor($format->high / $row + 1e-6))) as $some) {
+            $marks = [];
+            foreach ($some as $i => $sum) {
                 $y = $format->top + ($i + 0.5) * $row;
-                array_push($marks, ...self::sum($order, $format, $prompt, $y, $row, false));
-                array_push($solved, ...self::sum($order, $format, $prompt, $y, $row, true));
+                array_push($marks, ...self::row($order, $format, $sum, $y, $row));
             }
             $pages[] = $marks;
-            $answers[] = $solved;
         }
+        $answers = array_map(static fn (array $some): array => self::answers($order, $format, $some), array_chunk($sums, self::ANSWERS));
 
         return Sheet::printed($order, $format, [...$pages, ...$answers], [], 0);
     }
 
-    /** @return list<Mark> */
-    private static function sum(Order $order, Format $format, Prompt $prompt, float $y, float $row, bool $isSolved): array
+    /**
+     * @param list<Sum> $sums
+     *
+     * @return list<Mark>
+     */
+    private static function answers(Order $order, Format $format, array $sums): array
     {
-        $amounts = $prompt->amounts();
-        $isTaken = $prompt instanceof Take;
-        $signs = [(string) ($isTaken ? $amounts->n : $amounts->a), $isTaken ? '−' : '+', (string) $amounts->b, '='];
-        $step = 0.75 * self::BOX;
         $marks = [];
-        foreach ($signs as $i => $sign) {
-            array_push($marks, ...$order->hand->write($sign, $format->left + ($i + 0.5) * $step, $y, self::NUMERAL, 'ink', 0.9 * $step));
+        foreach ($sums as $i => $sum) {
+            $x = $format->left + (0.25 + 0.5 * ($i % 2)) * $format->wide;
+            $y = $format->top + (intdiv($i, 2) + 0.5) * 2 * self::ANSWER;
+            $solved = implode('', array_map(static fn (string $token): string => '' === $token ? (string) $sum->answer : $token, $sum->tokens));
+            array_push($marks, ...$order->hand->write($solved, $x, $y, self::ANSWER, 'soft', 0.45 * $format->wide));
         }
-        $x = $format->left + 4 * $step + self::BOX / 2;
-        $marks[] = new Box($x, $y, self::BOX, self::BOX, 2.0, Stroke::fill());
-        if ($isSolved) {
-            $answer = $isTaken ? $amounts->n - $amounts->b : $amounts->a + $amounts->b;
-            array_push($marks, ...$order->hand->write((string) $answer, $x, $y, self::NUMERAL, 'soft', 0.8 * self::BOX));
-        }
-        // Here the things lie.
-        $left = $x + self::BOX / 2 + 8.0;
-        $marks[] = new Box(($left + $format->left + $format->wide) / 2, $y, $format->left + $format->wide - $left, 0.8 * $row, 4.0, Stroke::fold());
 
         return $marks;
     }
 
-    /** @return list<Prompt> where nothing else is asked for: sums within the reach, spread over it, a nought and a double among them */
-    private static function usual(Order $order): array
+    /** @return list<Mark> */
+    private static function row(Order $order, Format $format, Sum $sum, float $y, float $high): array
     {
-        $reach = $order->reach;
-        $half = intdiv($reach, 2);
+        $marks = [];
+        $x = $format->left;
+        $answering = $order->settings->answering;
+        foreach ($sum->tokens as $token) {
+            $wide = '' !== $token ? self::STEP : (Answering::Tiles === $answering ? SignTiles::SIDE : self::BOX);
+            array_push($marks, ...match (true) {
+                '' !== $token => $order->hand->write($token, $x + $wide / 2, $y, self::NUMERAL, 'ink', 0.9 * $wide),
+                Answering::Tiles === $answering => [new Box($x + $wide / 2, $y, SignTiles::SIDE, SignTiles::SIDE, 2.0, Stroke::fold())],
+                Answering::Writing === $answering => [new Box($x + $wide / 2, $y, self::BOX, self::BOX, 2.0, Stroke::fill())],
+                default => $order->hand->write('?', $x + $wide / 2, $y, self::NUMERAL, 'soft'),
+            });
+            $x += $wide;
+        }
+        // Here the things lie; below them the numerals to ring.
+        $left = $x + 5.0;
+        $room = $format->left + $format->wide - $left;
+        $isRung = Answering::RingIt === $answering;
+        $place = $isRung ? 0.5 * $high : 0.84 * $high;
+        $marks[] = new Box($left + $room / 2, $isRung ? $y - 0.2 * $high : $y, $room, $place, 4.0, Stroke::fold());
 
-        return [
-            new Join('join', 1, min(2, $reach - 1)),
-            new Join('join', max(0, $half - 1), 1),
-            new Join('join', $half, 0),
-            new Join('join', intdiv($reach, 4), intdiv($reach, 4)),
-            new Join('join', max(0, $reach - 3), min(2, $reach)),
-            new Join('join', $half, $reach - $half),
-        ];
+        return $isRung ? [...$marks, ...self::choices($order, $sum, $left + $room / 2, $y + 0.28 * $high, $room, 9.0, self::CHOICES)] : $marks;
+    }
+
+    /**
+     * Numerals to ring one of: the answer and its neighbours, in order, none of them beyond the reach where that can be helped.
+     *
+     * @return list<Mark>
+     */
+    public static function choices(Order $order, Sum $sum, float $x, float $y, float $wide, float $numeral, int $count): array
+    {
+        $marks = [];
+        foreach (self::choose($sum->answer, max($order->reach, $sum->largest()), $count, $order->seed) as $i => $number) {
+            $at = $x + ($i - ($count - 1) / 2) * $wide / $count;
+            array_push($marks, ...$order->hand->write((string) $number, $at, $y, $numeral, 'ink', 0.8 * $wide / $count));
+        }
+
+        return $marks;
+    }
+
+    /** @return list<int> so many numbers one after the other, the answer among them, not always at the same place */
+    public static function choose(int $answer, int $reach, int $count, int $seed): array
+    {
+        $from = max(0, min($answer - ($answer + $seed) % $count, $reach - $count + 1));
+
+        return range($from, $from + $count - 1);
     }
 }

@@ -13,6 +13,7 @@ final readonly class ActivityView
      * @param string                $layOutFor the step the counts are for
      * @param list<string>          $layOut   how many of what, with what the house has; empty when something lacks
      * @param list<string>          $props
+     * @param list<SheetNameView>   $sheets that go with it
      * @param list<string>          $show
      * @param array<string, string> $say      what is asked, by form
      * @param array<string, string> $helps
@@ -26,6 +27,7 @@ final readonly class ActivityView
         public string $layOutFor,
         public array $layOut,
         public array $props,
+        public array $sheets,
         public array $show,
         public array $say,
         public string $predict,

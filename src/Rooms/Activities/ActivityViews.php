@@ -12,6 +12,7 @@ use Pindle\App\Platform\Clock;
 use Pindle\App\Views\Lacks;
 use Pindle\App\Views\LaidView;
 use Pindle\App\Views\Pictures;
+use Pindle\App\Views\SheetsOf;
 use Pindle\App\Views\StepView;
 use Pindle\App\Views\Views;
 use Pindle\Core\Activity\Activity;
@@ -25,6 +26,7 @@ use Pindle\Core\Evidence\Help;
 use Pindle\Core\Evidence\Method;
 use Pindle\Core\Evidence\Slip;
 use Pindle\Core\Planning\Laid;
+use Pindle\Core\Printable\SheetKind;
 use Pindle\Core\Skill\SkillMap;
 use Pindle\Core\Skill\Step;
 use Pindle\Core\Skill\Strand;
@@ -44,6 +46,7 @@ final readonly class ActivityViews
         private Views $views,
         private Clock $clock,
         private Pictures $pictures,
+        private SheetsOf $sheets,
     ) {
     }
 
@@ -102,6 +105,10 @@ final readonly class ActivityViews
                 $this->views->laid($setUp),
             ),
             array_map(static fn (Prop $prop): string => $prop->thing->name, $activity->props),
+            array_map(
+                fn (SheetKind $kind): SheetNameView => new SheetNameView($kind, $this->words->say('sheet_names', $kind)),
+                $this->sheets->activity($activity),
+            ),
             $words->show,
             $this->say($activity),
             $words->predict,

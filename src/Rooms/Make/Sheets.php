@@ -4,138 +4,184 @@ declare(strict_types=1);
 
 namespace Pindle\App\Rooms\Make;
 
-use Pindle\App\Content\GlyphFile;
 use Pindle\App\Content\InkFile;
-use Pindle\App\Content\ThingFile;
 use Pindle\App\Content\Words;
-use Pindle\App\Household\Activities;
-use Pindle\App\Household\Children;
-use Pindle\App\Household\Things;
-use Pindle\App\Plan\Plans;
 use Pindle\App\Platform\Clock;
+use Pindle\App\Platform\Face;
 use Pindle\App\Platform\Http\Refusal;
 use Pindle\App\Platform\Pdf;
 use Pindle\App\Platform\Svg;
-use Pindle\Core\Activity\Prop;
-use Pindle\Core\Child\Child;
-use Pindle\Core\Child\Settings;
+use Pindle\App\Views\Wants;
+use Pindle\App\Views\WantView;
 use Pindle\Core\Drawing\Drawing;
-use Pindle\Core\Printable\InvalidSheet;
-use Pindle\Core\Printable\Order;
+use Pindle\Core\Drawing\Text;
+use Pindle\Core\Printable\MadeState;
 use Pindle\Core\Printable\Page;
 use Pindle\Core\Printable\Sheet;
 use Pindle\Core\Printable\SheetKind;
 use Pindle\Core\Printable\Tool;
-use Pindle\Core\Thing\Thing;
 
-/** Puts sheets together from what the house has, and writes them out for the screen and the printer. */
+/** Writes sheets out for the screen and the printer: one, or what days want as a set. */
 final readonly class Sheets
 {
     public function __construct(
-        private ThingFile $props,
-        private GlyphFile $glyphs,
+        private Orders $orders,
+        private Wants $wants,
         private InkFile $inks,
         private Words $words,
-        private Activities $activities,
-        private Children $children,
-        private Things $things,
-        private Plans $plans,
+        private Face $face,
         private Clock $clock,
         private string $cacheDir,
     ) {
     }
 
-    public function all(): MakeView
-    {
-        $names = [];
-        $sheets = $this->props->sheets();
-        foreach ($this->activities->catalogue()->activities as $activity) {
-            foreach (array_unique(array_map(static fn (Prop $prop): ?string => ($sheets[$prop->id] ?? null)?->value, $activity->props)) as $kind) {
-                $names[$kind ?? ''][] = $this->activities->words($activity->id)->name;
-            }
-        }
-        $wanted = [];
-        foreach ([$this->clock->today(), $this->clock->today()->plusDays(1)] as $day) {
-            foreach ($this->plans->setUps($day) as $stored) {
-                foreach ($stored->setUp->props as $prop) {
-                    $wanted[] = $stored->isDone() || !isset($sheets[$prop->id]) ? null : $sheets[$prop->id]->value;
-                }
-            }
-        }
-        $things = array_filter($this->things->present(), static fn (Thing $thing): bool => null !== $thing->size && $thing->amount > 0);
-
-        return new MakeView(
-            array_map(fn (SheetKind $kind): SheetCardView => new SheetCardView(
-                $kind,
-                $this->words->say('sheet_names', $kind),
-                $kind->isSized(),
-                $kind->mostReach(),
-                $names[$kind->value] ?? [],
-            ), SheetKind::cases()),
-            array_values(array_map(static fn (Thing $thing): ToScaleView => new ToScaleView($thing->id, $thing->name, $thing->longSide()), $things)),
-            array_values(array_unique(array_filter($wanted))),
-        );
-    }
-
+    /** @throws Refusal */
     public function view(SheetKind $kind, SheetQuery $query): SheetView
     {
-        $sheet = $this->sheet($kind, $query);
+        $order = $this->orders->order($kind, $query);
+        $sheet = $this->orders->sheet($kind, $query);
         $svg = new Svg($this->inks->colours());
+        $lacking = [];
+        foreach ($sheet->pages as $page) {
+            foreach ($page->drawing->marks as $mark) {
+                $lacking += $mark instanceof Text ? array_fill_keys($this->face->lacking($this->say($mark->message, $mark->values)), true) : [];
+            }
+        }
 
         return new SheetView(
             $kind,
             $this->words->say('sheet_names', $kind),
-            array_map(fn (Page $page): string => $svg->exact($page->drawing, $this->say(...), $this->say('page-of', [
-                'sheet' => $kind->value,
-            ] + $page->drawing->values)), $sheet->pages),
+            array_map(fn (Page $page): string => $svg->exact($page->drawing, $this->say(...), $this->alt($page)), $sheet->pages),
             $sheet->pages[0]->format->width,
+            $order->reach,
             $sheet->minutes(),
             array_map(fn (Tool $tool): string => $this->words->say('tools', $tool), $sheet->tools),
+            $sheet->cuts > 0,
+            array_map(strval(...), array_keys($lacking)),
         );
     }
 
+    /** @throws Refusal */
     public function pdf(SheetKind $kind, SheetQuery $query): string
     {
-        $pages = array_map(static fn (Page $page): Drawing => $page->drawing, $this->sheet($kind, $query)->pages);
-
-        return (new Pdf($this->inks->colours(), $this->cacheDir))->write($pages, $this->say(...), Page::BAR / $query->bar);
+        return $this->write($this->pages($this->orders->sheet($kind, $query), $query->from), $query->bar);
     }
 
-    /** @throws Refusal 422 when it cannot be made as it was asked for, 404 when the thing or the child is not there */
-    private function sheet(SheetKind $kind, SheetQuery $query): Sheet
+    /**
+     * One page as a picture that opens at its true size.
+     *
+     * @throws Refusal
+     */
+    public function svg(SheetKind $kind, SheetQuery $query): string
     {
-        $thing = null === $query->thingId ? null : $this->thing($query->thingId);
-        $child = null === $query->childId ? null : $this->children->child($query->childId, $this->clock->today());
-        $little = array_filter($this->children->present($this->clock->today()), fn (Child $one): bool => $one->ageInMonths($this->clock->today()) < 36);
+        $page = $this->orders->sheet($kind, $query)->pages[$query->from - 1] ?? throw Refusal::invalid('from', 'The sheet has no such page.');
+        $by = Page::BAR / $query->bar;
+
+        return (new Svg($this->inks->colours()))->exact($page->drawing, $this->say(...), $this->alt($page), more: \sprintf(
+            ' width="%.2Fmm" height="%.2Fmm" font-family="Andika, sans-serif"',
+            $page->format->width * $by,
+            $page->format->height * $by,
+        ));
+    }
+
+    /** What is wanted and not there yet, on as few sheets as do. */
+    public function set(SetQuery $query): SetView
+    {
+        $sheets = $without = [];
+        foreach ($this->lacking($query->until) as $want) {
+            if (null === $want->kind) {
+                $without[$want->propId] = $want->name;
+                continue;
+            }
+            [$sheet, $refused] = $this->drawn($want, $query);
+            $sheets[] = new SetSheetView(
+                $want->kind,
+                $this->words->say('sheet_names', $want->kind),
+                $want->propId,
+                $want->setUpId,
+                $want->activity,
+                \count($sheet->pages ?? []),
+                $sheet?->minutes() ?? 0,
+                $refused,
+            );
+        }
+        $sum = static fn (string $of): int => array_sum(array_column($sheets, $of));
+
+        return new SetView($sheets, $sum('pages'), $sum('minutes'), array_values($without));
+    }
+
+    /** @throws Refusal 409 where there is nothing to print */
+    public function setPdf(SetQuery $query): string
+    {
+        $pages = [];
+        foreach ($this->lacking($query->until) as $want) {
+            $sheet = null === $want->kind ? null : $this->drawn($want, $query)[0];
+            $pages = null === $sheet ? $pages : [...$pages, ...$this->pages($sheet, 1)];
+        }
+        if ([] === $pages) {
+            throw Refusal::conflict('until', 'There is nothing to print for it: all is made, or needs no paper.');
+        }
+
+        return $this->write($pages, $query->bar);
+    }
+
+    /** @return list<WantView> */
+    private function lacking(Until $until): array
+    {
+        $today = $this->clock->today();
+        $wants = $this->wants->views($this->wants->on($until->days($today)), $today);
+
+        return array_values(array_filter($wants, static fn (WantView $want): bool => MadeState::Made !== $want->state));
+    }
+
+    /** @return array{Sheet|null, string|null} the sheet, or why it cannot be drawn */
+    private function drawn(WantView $want, SetQuery $query): array
+    {
         try {
-            return Sheet::of(new Order(
-                $kind,
-                $this->glyphs->hand(),
-                $query->reach,
-                $thing,
-                $child->settings ?? new Settings(),
-                $query->paper,
-                $query->copies,
-                [],
-                $query->seed,
-                $query->savesInk,
-                $query->onFloor,
-                [] !== $little,
-            ));
-        } catch (InvalidSheet $e) {
-            throw Refusal::invalid($e->field, $this->words->say('sheet_refusals', $e->reason, $e->values));
+            return [$this->orders->sheet($want->kind ?? throw new \LogicException('It has no sheet.'), new SheetQuery(
+                setUpId: $want->setUpId,
+                propId: $want->propId,
+                paper: $query->paper,
+                savesInk: $query->savesInk,
+            )), null];
+        } catch (Refusal $e) {
+            return [null, $e->getMessage()];
         }
     }
 
-    /** @throws Refusal 404 */
-    private function thing(string $id): Thing
+    /**
+     * @return non-empty-list<Drawing>
+     *
+     * @throws Refusal
+     */
+    private function pages(Sheet $sheet, int $from): array
     {
-        return $this->things->ever()[$id] ?? throw Refusal::notFound('thingId', 'There is no such thing in the cupboard.');
+        $pages = array_map(static fn (Page $page): Drawing => $page->drawing, \array_slice($sheet->pages, $from - 1));
+
+        return $pages ?: throw Refusal::invalid('from', 'The sheet has no such page.');
+    }
+
+    /** @param non-empty-list<Drawing> $pages */
+    private function write(array $pages, float $bar): string
+    {
+        return (new Pdf($this->inks->colours(), $this->face, $this->cacheDir))->write($pages, $this->say(...), Page::BAR / $bar);
+    }
+
+    private function alt(Page $page): string
+    {
+        return $this->words->say('sheet_alts', $page->drawing->alt, $page->drawing->values).' '.$this->say(
+            'page-of',
+            ['sheet' => $page->drawing->alt] + $page->drawing->values,
+        );
     }
 
     /** @param array<string, int|string> $values */
     private function say(string $message, array $values): string
     {
+        if ('letter' === $message) {
+            // Things without a drawing of their own, as in pictures.
+            return $this->words->say('drawing', $message, $values);
+        }
         $named = isset($values['sheet']) ? ['sheet' => $this->words->say('sheet_names', (string) $values['sheet'])] : [];
 
         return $this->words->say('sheets', $message, $named + $values);

@@ -18,6 +18,7 @@ use Pindle\App\Record\Evidence;
 use Pindle\App\Views\LaidView;
 use Pindle\App\Views\Reasons;
 use Pindle\App\Views\Views;
+use Pindle\App\Views\Wants;
 use Pindle\Core\Activity\HouseRule;
 use Pindle\Core\Activity\Prop;
 use Pindle\Core\Child\Asking;
@@ -27,7 +28,6 @@ use Pindle\Core\Evidence\ChildRecord;
 use Pindle\Core\Evidence\ClosingMark;
 use Pindle\Core\Evidence\Help;
 use Pindle\Core\Evidence\Ladder;
-use Pindle\Core\Planning\SetUp;
 use Pindle\Core\Question\Question;
 use Pindle\Core\Skill\Form;
 use Pindle\Core\Skill\SkillMap;
@@ -48,6 +48,7 @@ final readonly class TableViews
         private SkillMap $map,
         private Measured $measured,
         private House $house,
+        private Wants $wants,
         private Clock $clock,
     ) {
     }
@@ -75,7 +76,7 @@ final readonly class TableViews
             $this->views->layOut($words, $setUp),
             $setUp->span->start,
             $setUp->span->end,
-            $this->gather($setUp),
+            $this->gather($stored),
             $this->measured->of($setUp),
             $words->show,
             $words->predict,
@@ -170,16 +171,18 @@ final readonly class TableViews
     }
 
     /** @return list<GatherView> what to lay out, each with where it is kept */
-    private function gather(SetUp $setUp): array
+    private function gather(StoredSetUp $stored): array
     {
         $keptAt = $this->things->keptAt();
+        $made = array_filter(array_column($this->wants->views($this->wants->of([$stored]), $stored->date), 'keptAt', 'propId'));
+        $setUp = $stored->setUp;
 
         return [
             ...array_map(
                 static fn (LaidView $laid): GatherView => new GatherView($laid->inWords(), $laid->picture, $keptAt[$laid->thingId] ?? null),
                 $this->views->laid($setUp),
             ),
-            ...array_map(static fn (Prop $prop): GatherView => new GatherView($prop->thing->name, null, null), $setUp->props),
+            ...array_map(static fn (Prop $prop): GatherView => new GatherView($prop->thing->name, null, $made[$prop->id] ?? null), $setUp->props),
         ];
     }
 

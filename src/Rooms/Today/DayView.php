@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Pindle\App\Rooms\Today;
 
+use Pindle\App\Views\WantView;
+
 /** A day as the screen shows it. */
 final readonly class DayView
 {
@@ -13,7 +15,8 @@ final readonly class DayView
      * @param list<BusyView>         $parent
      * @param list<SetUpView>        $setUps
      * @param list<BringView>        $bring
-     * @param list<string>           $make
+     * @param list<WantView>         $make     what is made beforehand, and how it stands with it
+     * @param list<WantView>         $makeForTomorrow what tomorrow wants and nobody has made yet
      * @param list<MomentView>       $moments  for any time today
      * @param list<BlockView>        $blocks   when the parent has less to give
      * @param list<GoalTermView>     $goal     what the plan is worth, term by term
@@ -32,6 +35,7 @@ final readonly class DayView
         public array $setUps,
         public array $bring,
         public array $make,
+        public array $makeForTomorrow,
         public bool $hasThings,
         public int $version,
         public array $moments,

@@ -16,6 +16,8 @@ use Pindle\App\Plan\StoredSetUp;
 use Pindle\App\Plan\Undo;
 use Pindle\App\Platform\Clock;
 use Pindle\App\Views\Pictures;
+use Pindle\App\Views\Wants;
+use Pindle\App\Views\WantView;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Child\Child;
 use Pindle\Core\Planning\BringList;
@@ -24,6 +26,7 @@ use Pindle\Core\Planning\Day;
 use Pindle\Core\Planning\ParentState;
 use Pindle\Core\Planning\SetUp;
 use Pindle\Core\Planning\Stretch;
+use Pindle\Core\Printable\MadeState;
 
 /** Writes a stored day out for the screen. */
 final readonly class DayViews
@@ -45,6 +48,7 @@ final readonly class DayViews
         private Undo $undo,
         private Clock $clock,
         private SetUpViews $setUpViews,
+        private Wants $wants,
     ) {
     }
 
@@ -81,7 +85,8 @@ final readonly class DayViews
             self::parent($setUps),
             array_map(fn (StoredSetUp $stored): SetUpView => $this->setUpViews->of($stored, $children, $threadOf, $setUps, $repertoire), $setUps),
             $this->bring($day, $open),
-            self::make($setUps),
+            $this->wants->views($this->wants->of(array_values(array_filter($setUps, static fn (StoredSetUp $one): bool => !$one->isDone()))), $date),
+            $this->tomorrow($day),
             [] !== $this->things->present(),
             $day->version,
             $this->moments($day, $children, $threadOf),
@@ -96,6 +101,25 @@ final readonly class DayViews
             $this->house->lowUntil()?->toString(),
             $day->date === $this->clock->today()->toString(),
         );
+    }
+
+    /**
+     * What tomorrow wants that nobody can have made yet: said on the evening before, never first on the day itself.
+     *
+     * @return list<WantView>
+     */
+    private function tomorrow(DayEntity $day): array
+    {
+        $today = $this->clock->today();
+        if ($day->date !== $today->toString()) {
+            return [];
+        }
+        $wants = $this->wants->views($this->wants->on([$today->plusDays(1)]), $today->plusDays(1));
+
+        return array_values(array_filter(
+            $wants,
+            static fn (WantView $want): bool => MadeState::Made !== $want->state && (null !== $want->state || $want->isNew),
+        ));
     }
 
     /**
@@ -271,24 +295,5 @@ final readonly class DayViews
         $sleeps = [] !== ($day->asleep[$child->id] ?? $child->rests);
 
         return new PlannedChildView($child->id, $child->name, $threadOf[$child->id] ?? 0, $thread, $ahead + $done, $done, $nothing, $absent, $sleeps);
-    }
-
-    /**
-     * @param list<StoredSetUp> $setUps
-     *
-     * @return list<string> names of props that are made beforehand
-     */
-    private static function make(array $setUps): array
-    {
-        $make = [];
-        foreach ($setUps as $stored) {
-            foreach ($stored->setUp->props as $prop) {
-                if ($prop->made) {
-                    $make[$prop->id] = $prop->thing->name;
-                }
-            }
-        }
-
-        return array_values($make);
     }
 }

@@ -65,6 +65,18 @@ const remove = useRemoveActivity(() => emit('close'));
                     <p v-if="activity.data.value.layOut.length" class="text-sm text-soft">
                         Counted for “{{ activity.data.value.layOutFor }}”; the plan counts anew for each child.
                     </p>
+                    <p v-if="activity.data.value.sheets.length" data-sheets>
+                        To print:
+                        <template v-for="(sheet, i) in activity.data.value.sheets" :key="sheet.kind"
+                            >{{ i ? ', ' : ''
+                            }}<RouterLink
+                                :to="{ name: 'make', query: { sheet: sheet.kind } }"
+                                class="underline underline-offset-4"
+                                >{{ sheet.name }}</RouterLink
+                            ></template
+                        >.
+                    </p>
+                    <p v-else class="text-soft">Needs nothing printed.</p>
                     <h3 class="font-bold">Show</h3>
                     <ol class="list-decimal pl-6">
                         <li v-for="line in activity.data.value.show" :key="line">{{ line }}</li>

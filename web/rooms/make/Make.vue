@@ -1,139 +1,121 @@
 <script setup lang="ts">
 import { Printer } from '@lucide/vue';
-import { useLocalStorage } from '@vueuse/core';
-import { computed, nextTick, ref } from 'vue';
+import { useMediaQuery } from '@vueuse/core';
+import { computed, nextTick, ref, watch } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
 
-import type { Schemas } from '@/api/client';
-import { useChildren } from '@/api/queries';
-import { useMake, useSheet } from '@/api/sheets';
-import Button from '@/kit/Button.vue';
-import Field from '@/kit/Field.vue';
+import { Problem, type Schemas } from '@/api/client';
+import { sheetFile, type SheetKind, useMake, useSheet, type Wish } from '@/api/sheets';
 import Notice from '@/kit/Notice.vue';
 import Wait from '@/kit/Wait.vue';
-import Picture from '@/scene/Picture.vue';
 
-/** Props to print at true size: the thing is picked, the sheet is drawn to it. */
+import Kept from './Kept.vue';
+import MarkMade from './MarkMade.vue';
+import Pages from './Pages.vue';
+import { usePrinter } from './printer';
+import SheetForm from './SheetForm.vue';
+import Wanted from './Wanted.vue';
+
+/** Props to print at true size: what is wanted, what is made, or any sheet by hand. What is chosen stands in the address. */
 const make = useMake();
-const children = useChildren();
-const kind = ref<Schemas['SheetKind'] | null>(null);
-const wish = ref({ reach: 10, thingId: '', childId: '', copies: 1, seed: 1, onFloor: false });
-/** Of this printer: its paper, and what it makes of a bar of 50 mm. */
-const paper = useLocalStorage<Schemas['Paper']>('pindle.paper', 'a4');
-const savesInk = useLocalStorage('pindle.saves-ink', false);
-const bar = useLocalStorage('pindle.bar', 50);
-
+const route = useRoute();
+const router = useRouter();
+const printer = usePrinter();
+/** On a phone the long list folds away once something is chosen. */
+const isWide = useMediaQuery('(min-width: 64rem)');
+const find = ref('');
 const shown = ref<HTMLElement | null>(null);
+
+const kind = computed(() => (typeof route.query.sheet === 'string' ? (route.query.sheet as SheetKind) : null));
 const card = computed(() => make.data.value?.sheets.find((one) => one.kind === kind.value));
-const query = computed(() => ({
-    reach: Number(wish.value.reach) || 1,
-    copies: Number(wish.value.copies) || 1,
-    seed: wish.value.seed,
-    paper: paper.value,
-    savesInk: savesInk.value ? 1 : 0,
-    onFloor: wish.value.onFloor ? 1 : 0,
-    bar: Number(bar.value) || 50,
-    ...(card.value?.isSized && wish.value.thingId ? { thingId: wish.value.thingId } : {}),
-    ...(wish.value.childId ? { childId: wish.value.childId } : {}),
-}));
-const sheet = useSheet(kind, query);
-const pdf = computed(
-    () =>
-        `/api/make/${kind.value}.pdf?` +
-        new URLSearchParams(Object.entries(query.value).map(([name, value]) => [name, String(value)])),
+const wish = ref<Wish>({});
+watch(
+    () => route.query,
+    ({ sheet, ...query }) => {
+        if (sheet) {
+            wish.value = Object.fromEntries(
+                Object.entries(query).filter((one): one is [string, string] => typeof one[1] === 'string'),
+            );
+        }
+    },
+    { immediate: true },
 );
+/** Only what this sheet asks for is asked of the house. */
+const asked = computed<Wish>(() => {
+    const given = Object.entries(wish.value).filter(([name, value]) => value !== '' && (name !== 'unit' || card.value?.isSized));
+    return { ...Object.fromEntries(given), ...printer.wish.value };
+});
+const known = computed(() => (card.value ? card.value.kind : null));
+const sheet = useSheet(known, asked);
+const fields = computed(() => (sheet.error.value instanceof Problem ? sheet.error.value.fields : {}));
+const pdf = computed(() => (kind.value ? sheetFile(kind.value, asked.value, 'pdf') : ''));
+const listed = computed(() => {
+    const words = find.value.trim().toLowerCase();
+    return (make.data.value?.sheets ?? []).filter((one) => [one.name, ...one.activities].join(' ').toLowerCase().includes(words));
+});
 
-/** Upright or lying, as the page itself says. */
-function ratio(page: string): string {
-    const [, wide, high] = /viewBox="0 0 ([\d.]+) ([\d.]+)"/.exec(page) ?? [];
-    return `${wide ?? 210} / ${high ?? 297}`;
-}
-
-function choose(one: Schemas['SheetCardView']) {
-    kind.value = one.kind;
-    wish.value.reach = Math.min(wish.value.reach, one.mostReach);
-    wish.value.thingId ||= make.data.value?.things[0]?.id ?? '';
+function pick(one: SheetKind, as: Wish = {}) {
+    void router.replace({ query: { sheet: one, ...as } });
     // On a phone it stands below the list.
-    void nextTick(() => shown.value?.scrollIntoView({ block: 'start', behavior: 'smooth' }));
+    void nextTick(() => setTimeout(() => shown.value?.scrollIntoView({ block: 'start', behavior: 'smooth' })));
 }
+function byHand(one: Schemas['SheetCardView']) {
+    const thing = make.data.value?.things.find(({ millimetres }) => millimetres);
+    const same = wish.value.setUpId ? '' : (wish.value.thingId ?? '');
+    pick(one.kind, one.isSized ? { thingId: same || (thing?.id ?? '') } : {});
+}
+const wanted = (want: Schemas['WantView']) => pick(want.kind!, { setUpId: want.setUpId, propId: want.propId });
+const goOn = (one: Schemas['KeptView']) =>
+    pick(one.kind!, { ...one.as, ...(one.state === 'half-made' ? { from: String(one.pagesDone + 1) } : {}) });
 </script>
 
 <template>
     <Wait v-if="make.isPending.value" what="Sharpening the pencil…" />
     <Notice v-else-if="make.error.value" :error="make.error.value" />
-    <div v-else-if="make.data.value" class="grid gap-5 lg:grid-cols-[20rem_1fr]">
-        <section>
-            <h1 class="mb-3">What do we make?</h1>
-            <ul class="space-y-2">
-                <li v-for="one in make.data.value.sheets" :key="one.kind">
-                    <button
-                        type="button"
-                        class="w-full rounded-xl border-2 bg-paper px-4 py-2 text-left"
-                        :class="one.kind === kind ? 'border-ink' : 'border-hem'"
-                        :aria-pressed="one.kind === kind"
-                        :data-sheet="one.kind"
-                        @click="choose(one)"
-                    >
-                        <b>{{ one.name }}</b>
-                        <span v-if="make.data.value.wanted.includes(one.kind)" class="ml-2 text-sm font-bold text-care"
-                            >wanted today or tomorrow</span
+    <div v-else-if="make.data.value" class="grid gap-5 lg:grid-cols-[21rem_1fr]">
+        <div class="min-w-0 space-y-5">
+            <h1>What do we make?</h1>
+            <Wanted :wanted="make.data.value.wanted" @pick="wanted" />
+            <Kept :kept="make.data.value.kept" @go-on="goOn" />
+            <details class="rounded-2xl border border-hem bg-paper p-4" :open="isWide || !card" data-any-sheet>
+                <summary class="mb-2 min-h-8 cursor-pointer"><h2 class="inline">Any sheet</h2></summary>
+                <label class="mb-3 block"
+                    ><span class="sr-only">Find a sheet or the game it is for</span
+                    ><input v-model="find" type="search" class="w-full" placeholder="a sheet, or the game it is for"
+                /></label>
+                <p v-if="!listed.length" class="text-soft">No sheet is called so, and no game that wants one.</p>
+                <ul class="space-y-2 lg:max-h-[34rem] lg:overflow-y-auto">
+                    <li v-for="one in listed" :key="one.kind">
+                        <button
+                            type="button"
+                            class="w-full rounded-xl border-2 bg-paper px-3 py-2 text-left"
+                            :class="one.kind === kind ? 'border-ink' : 'border-hem'"
+                            :aria-pressed="one.kind === kind"
+                            :data-sheet="one.kind"
+                            @click="byHand(one)"
                         >
-                        <span v-if="one.activities.length" class="block text-sm text-soft"
-                            >{{ one.activities.slice(0, 3).join(', ')
-                            }}{{ one.activities.length > 3 ? ` and ${one.activities.length - 3} more` : '' }}</span
-                        >
-                    </button>
-                </li>
-            </ul>
-        </section>
-        <section v-if="card" ref="shown" class="scroll-mt-3" aria-label="The sheet">
+                            <b>{{ one.name }}</b>
+                            <span v-if="one.activities.length" class="block text-sm text-soft"
+                                >{{ one.activities.slice(0, 3).join(', ')
+                                }}{{ one.activities.length > 3 ? ` and ${one.activities.length - 3} more` : '' }}</span
+                            >
+                        </button>
+                    </li>
+                </ul>
+            </details>
+        </div>
+        <section v-if="card" ref="shown" class="min-w-0 scroll-mt-3" aria-label="The sheet">
             <h2 class="mb-3 text-xl">{{ card.name }}</h2>
-            <div class="mb-4 flex flex-wrap items-end gap-3">
-                <Field
-                    v-if="card.mostReach < 1000"
-                    v-slot="{ control }"
-                    id="sheet-reach"
-                    :label="`Up to (${card.mostReach})`"
-                    class="w-28"
-                    ><input v-bind="control" v-model="wish.reach" type="number" min="1" :max="card.mostReach"
-                /></Field>
-                <Field v-if="card.isSized" v-slot="{ control }" id="sheet-thing" label="What lies on it" class="w-60"
-                    ><select v-bind="control" v-model="wish.thingId">
-                        <option v-for="thing in make.data.value.things" :key="thing.id" :value="thing.id">
-                            {{ thing.name }}, {{ thing.millimetres }} mm
-                        </option>
-                    </select></Field
-                >
-                <Field v-slot="{ control }" id="sheet-child" label="Taught as" class="w-44"
-                    ><select v-bind="control" v-model="wish.childId">
-                        <option value="">the house</option>
-                        <option v-for="child in children.data.value?.present ?? []" :key="child.id" :value="child.id">
-                            {{ child.name }}
-                        </option>
-                    </select></Field
-                >
-                <Field v-slot="{ control }" id="sheet-copies" label="Copies" class="w-24"
-                    ><input v-bind="control" v-model="wish.copies" type="number" min="1" max="20"
-                /></Field>
-                <Field v-slot="{ control }" id="sheet-paper" label="Paper" class="w-32"
-                    ><select v-bind="control" v-model="paper">
-                        <option value="a4">A4</option>
-                        <option value="letter">Letter</option>
-                    </select></Field
-                >
-                <Field v-slot="{ control }" id="sheet-bar" label="The bar measured (mm)" class="w-44"
-                    ><input v-bind="control" v-model="bar" type="number" min="40" max="60" step="0.5"
-                /></Field>
-                <label class="flex min-h-11 items-center gap-2"
-                    ><input v-model="savesInk" type="checkbox" class="size-5 accent-deep" /> Save ink</label
-                >
-                <label v-if="card.kind === 'numeral-cards'" class="flex min-h-11 items-center gap-2"
-                    ><input v-model="wish.onFloor" type="checkbox" class="size-5 accent-deep" /> For the floor</label
-                >
-                <Button v-if="['trail', 'dot-cards'].includes(card.kind)" @click="wish.seed++">Another one</Button>
-            </div>
-            <Notice :error="sheet.error.value" />
+            <SheetForm
+                v-model="wish"
+                :card="card"
+                :things="make.data.value.things"
+                :fields="fields"
+                :usual-reach="sheet.data.value?.reach ?? 10"
+            />
+            <Notice v-if="!Object.keys(fields).length" :error="sheet.error.value" />
             <template v-if="sheet.data.value && !sheet.error.value">
-                <div class="mb-4 flex flex-wrap items-center gap-4">
+                <div class="mb-3 flex flex-wrap items-center gap-4">
                     <a
                         :href="pdf"
                         target="_blank"
@@ -148,21 +130,24 @@ function choose(one: Schemas['SheetCardView']) {
                         >.
                     </p>
                 </div>
-                <p class="mb-4 text-soft">
-                    Print at 100 %, not “fit to page”, and measure the bar at the foot. Cutting and folding is for an adult; what
-                    is cut out is a small part for anyone under three.
+                <p v-if="wish.from" class="mb-3 font-bold">Printed from page {{ wish.from }} on: what comes before is done.</p>
+                <p v-if="sheet.data.value.lacking.length" class="mb-3 font-bold text-care" data-lacking>
+                    The printed letters lack: {{ sheet.data.value.lacking.join(', ') }}. On paper they are written in plain
+                    letters, or left out.
                 </p>
-                <div class="grid gap-4 sm:grid-cols-2">
-                    <div
-                        v-for="(page, i) in sheet.data.value.pages"
-                        :key="i"
-                        class="border border-hem bg-white"
-                        :style="{ aspectRatio: ratio(page) }"
-                        data-page
+                <p class="mb-4 text-soft">
+                    Print at 100 %, not “fit to page”, and measure the bar at the foot.<template v-if="sheet.data.value.isCut">
+                        Cutting, folding and piercing is for an adult; what is cut out is a small part for anyone under
+                        three.</template
                     >
-                        <Picture :svg="page" />
-                    </div>
-                </div>
+                </p>
+                <Pages :sheet="sheet.data.value" :kind="card.kind" :wish="asked" />
+                <MarkMade
+                    :key="card.kind + wish.setUpId"
+                    :kind="card.kind"
+                    :wish="asked"
+                    :pages="sheet.data.value.pages.length"
+                />
             </template>
         </section>
         <p v-else class="text-soft">Choose a sheet. It is drawn to the size of what will lie on it, true to the millimetre.</p>

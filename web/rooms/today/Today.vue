@@ -14,6 +14,7 @@ import { longDay } from '@/kit/words';
 
 import AnyTime from './AnyTime.vue';
 import Bring from './Bring.vue';
+import HaveReady from './HaveReady.vue';
 import { nowMinute, useChanges } from '@/api/changes';
 import DayThreads from './DayThreads.vue';
 import SetUpCard from './SetUpCard.vue';
@@ -66,6 +67,10 @@ watch(open, () => changes.forget());
 /** What only paper shows comes once the screen has settled, or when it is wanted. */
 const SETTLED_MS = 4000;
 onMounted(() => setTimeout(() => (settled.value = true), SETTLED_MS));
+
+/** From then on there is an evening left to make what tomorrow wants. */
+const EVENING = 16 * 60;
+const isEvening = nowMinute() >= EVENING;
 
 /** On a phone what is now is in sight. */
 const PHONE = 640;
@@ -267,17 +272,13 @@ useKeys({
                     </section>
                     <aside class="space-y-5">
                         <Bring :day="day" @tick="changes.gather($event, day)" />
-                        <section v-if="day.make.length" class="rounded-2xl border border-hem bg-paper p-4">
-                            <h2 class="mb-2">Have ready</h2>
-                            <ul class="list-disc space-y-1 pl-5">
-                                <li v-for="prop in day.make" :key="prop">{{ prop }}</li>
-                            </ul>
-                            <RouterLink
-                                :to="{ name: 'make' }"
-                                class="inline-flex min-h-11 items-center underline underline-offset-4"
-                                >Print what can be printed</RouterLink
-                            >
-                        </section>
+                        <HaveReady v-if="day.make.length" :wants="day.make" title="Have ready" />
+                        <HaveReady
+                            v-if="isEvening && day.makeForTomorrow.length"
+                            :wants="day.makeForTomorrow"
+                            title="To make for tomorrow"
+                            data-for-tomorrow
+                        />
                         <AnyTime :moments="day.moments" @happened="changes.happened" />
                         <Button v-if="day.goal.length" kind="quiet" @click="open = 'why'">Why this day?</Button>
                     </aside>

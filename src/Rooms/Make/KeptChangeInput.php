@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\App\Rooms\Make;
+
+use Pindle\Core\Printable\MadeState;
+use Symfony\Component\Validator\Constraints as Assert;
+
+/** How it stands now with something that was made. */
+final readonly class KeptChangeInput
+{
+    public function __construct(
+        public MadeState $state,
+        public int $version,
+        #[Assert\Length(max: 60, maxMessage: 'A place is up to 60 letters.')]
+        public ?string $keptAt = null,
+        #[Assert\Range(min: 0, max: 200, notInRangeMessage: 'Pages are counted from 0 to 200.')]
+        public int $pagesDone = 0,
+    ) {
+    }
+}

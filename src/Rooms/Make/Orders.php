@@ -1,0 +1,183 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\App\Rooms\Make;
+
+use Pindle\App\Content\GlyphFile;
+use Pindle\App\Content\ThingFile;
+use Pindle\App\Content\Words;
+use Pindle\App\Household\Children;
+use Pindle\App\Household\House;
+use Pindle\App\Household\Things;
+use Pindle\App\Plan\Plans;
+use Pindle\App\Platform\Clock;
+use Pindle\App\Platform\Http\Refusal;
+use Pindle\App\Views\Pictures;
+use Pindle\App\Views\Wants;
+use Pindle\Core\Child\Child;
+use Pindle\Core\Child\Settings;
+use Pindle\Core\Drawing\Drawing;
+use Pindle\Core\Printable\Fit;
+use Pindle\Core\Printable\InvalidSheet;
+use Pindle\Core\Printable\Order;
+use Pindle\Core\Printable\Paper;
+use Pindle\Core\Printable\Sheet;
+use Pindle\Core\Printable\SheetKind;
+use Pindle\Core\Printable\Want;
+use Pindle\Core\Skill\Form;
+use Pindle\Core\Thing\Thing;
+
+/** Puts the orders of sheets together from what the house has, how a child is taught and what is planned. */
+final readonly class Orders
+{
+    private const USUAL_REACH = 10;
+    private const MOST_LETTERS = 60;
+    /** Under three. */
+    private const LITTLE_MONTHS = 36;
+
+    public function __construct(
+        private GlyphFile $glyphs,
+        private ThingFile $ordinary,
+        private Words $words,
+        private Children $children,
+        private Things $things,
+        private House $house,
+        private Plans $plans,
+        private Wants $wants,
+        private OwnQuestions $questions,
+        private Pictures $pictures,
+        private Clock $clock,
+    ) {
+    }
+
+    /** @throws Refusal 422 when it cannot be made as it was asked for, 404 when the thing, the child or the set-up is not there */
+    public function sheet(SheetKind $kind, SheetQuery $query): Sheet
+    {
+        try {
+            return Sheet::of($this->order($kind, $query));
+        } catch (InvalidSheet $e) {
+            throw $this->refusal($e);
+        }
+    }
+
+    /** @throws Refusal */
+    public function order(SheetKind $kind, SheetQuery $query): Order
+    {
+        $want = $this->want($kind, $query);
+        $thing = null === $query->thingId ? $want?->thing : $this->thing($query->thingId);
+        $child = null === $query->childId ? null : $this->children->child($query->childId, $this->clock->today());
+        $reach = $query->reach ?? $want->reach ?? min(self::USUAL_REACH, $kind->mostReach());
+        foreach ($query->labels() as $label) {
+            if (mb_strlen($label) > self::MOST_LETTERS) {
+                throw Refusal::invalid('words', \sprintf('A label is up to %d letters; "%s…" is longer.', self::MOST_LETTERS, mb_substr($label, 0, 20)));
+            }
+        }
+        $prompts = match (true) {
+            !$kind->isAsked() => [],
+            null !== $want => $want->prompts,
+            null !== $child => $this->questions->of($child, $kind, $reach, $query->seed),
+            default => [],
+        };
+        try {
+            return new Order(
+                $kind,
+                $this->glyphs->hand(),
+                $reach,
+                $thing,
+                $child->settings ?? $want->settings ?? Settings::chosen([], $this->house->settings(), Settings::WRITING_FROM_MONTHS, $this->house->coins()),
+                $query->paper,
+                $query->copies,
+                $prompts,
+                $query->seed,
+                $query->savesInk,
+                $this->isNearLittleOnes(),
+                $want->others ?? [],
+                $query->variant ?? $want->sheet->variant ?? null,
+                $query->unit ?? (null === $thing && null !== $want && $kind->isSized() ? $want->side() : null),
+                $query->labels(),
+                SheetKind::Pictures === $kind && null !== $want ? $this->drawings($want) : [],
+            );
+        } catch (InvalidSheet $e) {
+            throw $this->refusal($e);
+        }
+    }
+
+    /** What it was drawn for, as far as that decides what it can be used for again. */
+    public function fit(SheetKind $kind, SheetQuery $query): Fit
+    {
+        $order = $this->order($kind, $query);
+
+        return Fit::of($kind, $order->variant, $order->reach, $kind->isSized() ? $order->side() : null, $order->settings, $order->prompts);
+    }
+
+    /** Of a planned set-up as it wants it. */
+    public function forWant(Want $want, Paper $paper, bool $savesInk): SheetQuery
+    {
+        return new SheetQuery(setUpId: $want->setUpKey, propId: $want->prop->id, paper: $paper, savesInk: $savesInk);
+    }
+
+    /**
+     * What a planned set-up wants of this sheet; null where none is named.
+     *
+     * @throws Refusal 404
+     */
+    public function want(?SheetKind $kind, SheetQuery $query): ?Want
+    {
+        if (null === $query->setUpId) {
+            return null;
+        }
+        $stored = $this->plans->setUp($query->setUpId) ?? throw Refusal::notFound('setUpId', 'That is not planned any more.');
+        foreach ($this->wants->of([$stored]) as $want) {
+            if ((null === $kind || $kind === $want->sheet?->kind) && (null === $query->propId || $query->propId === $want->prop->id)) {
+                return $want;
+            }
+        }
+
+        throw Refusal::notFound('propId', 'What is planned there does not want it any more.');
+    }
+
+    /** How long a thing usually is, in millimetres. */
+    public function usualSide(Thing $thing): float
+    {
+        foreach ($this->ordinary->things() as $usual) {
+            if (mb_strtolower($usual->name) === mb_strtolower($thing->name)) {
+                return $usual->longSide();
+            }
+        }
+
+        return $thing->longSide();
+    }
+
+    private function refusal(InvalidSheet $e): Refusal
+    {
+        return Refusal::invalid($e->field, $this->words->say('sheet_refusals', $e->reason, $e->values));
+    }
+
+    private function isNearLittleOnes(): bool
+    {
+        $today = $this->clock->today();
+        $little = static fn (Child $one): bool => null === $one->born || $one->ageInMonths($today) < self::LITTLE_MONTHS;
+
+        return [] !== array_filter($this->children->present($today), $little);
+    }
+
+    /** @return list<Drawing> the picture of each question as it is drawn on paper */
+    private function drawings(Want $want): array
+    {
+        $stored = $this->plans->setUp($want->setUpKey) ?? throw Refusal::notFound('setUpId', 'That is not planned any more.');
+        $setUp = $stored->setUp;
+        $drawings = [];
+        foreach ($setUp->sittingOf($want->childId)->questions ?? [] as $question) {
+            $drawings[] = $this->pictures->drawing($setUp, $question, Form::Pictures, $want->settings);
+        }
+
+        return array_values(array_filter($drawings, static fn (Drawing $drawing): bool => [] !== $drawing->marks));
+    }
+
+    /** @throws Refusal 404 */
+    private function thing(string $id): Thing
+    {
+        return $this->things->ever()[$id] ?? throw Refusal::notFound('thingId', 'There is no such thing in the cupboard.');
+    }
+}
