@@ -28,5 +28,8 @@ enum Fault: string
     case CountsOne = 'one thing to be counted';
     case TellsAnswer = 'a picture that shows the answer without help';
     case CannotBeRolled = 'a question that the dice cannot show, or that they show wrong';
+    case SheetNotDrawn = 'a sheet that cannot be drawn for what is planned';
+    case SheetTooShort = 'a sheet that does not go as far as its questions';
+    case SheetWithoutSetting = 'a way of teaching that does not show on its sheet';
     case StripForTen = 'a frame of ten drawn as a strip of five';
 }

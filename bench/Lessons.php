@@ -87,6 +87,7 @@ final class Lessons
     private Lacks $lacks;
     private Pictures $pictures;
     private Views $views;
+    private LessonSheets $sheets;
     private LocalDate $day;
 
     /** @var array<string, ActivityWords> by activity id */
@@ -101,6 +102,7 @@ final class Lessons
         $this->lacks = new Lacks($this->map, $this->cautions, $this->words, Make::things());
         $this->pictures = new Pictures(Make::glyphs()->hand(), $this->words, $this->map, new InkFile(Make::files()));
         $this->views = new Views($this->words, $this->map, $this->pictures);
+        $this->sheets = new LessonSheets();
         $this->day = LocalDate::parse('2026-03-04');
     }
 
@@ -219,6 +221,7 @@ final class Lessons
         foreach (self::cannot($setUp, $this->activityWords($setUp->activity)) as $what) {
             $wrong[] = [Fault::CannotDo, $what];
         }
+        array_push($wrong, ...$this->sheets->wrong($setUp));
         $withThings = [] !== $setUp->laid;
         // Goods in a shop are there to be paid for.
         $kinds = \count(array_unique(array_map(static fn (Laid $one): string => $one->thing->id.' '.$one->thing->colour, $setUp->laid)));

@@ -71,13 +71,14 @@ final readonly class MadeFor
         return $setUp->sittings[0];
     }
 
-    /** The largest number of the steps that are met. */
+    /** The largest number of the steps that are met, and of what is asked: a step of signs is asked with numbers beyond its own size. */
     private function reach(SetUp $setUp): int
     {
         $sizes = [1];
         foreach ($setUp->sittings as $sitting) {
             foreach ($sitting->questions as $question) {
                 $sizes[] = $this->map->step($question->stepId)->size;
+                array_push($sizes, ...array_filter([...array_values($question->prompt->numbers()), $question->prompt->answer()], is_int(...)));
             }
             foreach ($sitting->courses as $course) {
                 $sizes[] = $this->map->step($course->stepId)->size;

@@ -104,10 +104,10 @@ enum SheetKind: string
             self::HandCards, self::PatternCards => 10,
             self::DotCards, self::FrameCards, self::DiceNets => 12,
             self::TeenCards => 19,
-            self::Spinner, self::Frame, self::BondMat, self::Strips, self::SignTiles, self::TowerCards, self::BigNumerals, self::CoverBoxes,
+            self::Spinner, self::Frame, self::BondMat, self::Strips, self::TowerCards, self::BigNumerals, self::CoverBoxes,
             self::ColourSome, self::RingPair, self::StringMatch, self::CountMatch, self::StoryStrip, self::SumCards, self::PileChart, self::Pictures => 20,
             self::Trail => 30,
-            self::NumeralCards, self::Line, self::Track, self::Labels, self::SumPage, self::HundredSquare => 100,
+            self::NumeralCards, self::SignTiles, self::Line, self::Track, self::Labels, self::SumPage, self::HundredSquare => 100,
             self::ExchangeMat, self::MovementCards, self::TurningSign, self::PlayCoins, self::SortingSigns, self::GuessTable => 1000,
         };
     }

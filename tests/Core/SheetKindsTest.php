@@ -9,6 +9,7 @@ use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Pindle\Core\Child\Answering;
 use Pindle\Core\Child\CoinSet;
+use Pindle\Core\Child\FrameFilling;
 use Pindle\Core\Child\Setting;
 use Pindle\Core\Child\Settings;
 use Pindle\Core\Drawing\Box;
@@ -282,6 +283,26 @@ final class SheetKindsTest extends TestCase
         )));
     }
 
+    public function test_beyond_twenty_numbers_are_laid_from_figures(): void
+    {
+        $cuts = static fn (int $reach): int => self::sheet(SheetKind::SignTiles, $reach)->cuts;
+        self::assertSame([2 * 21 + 2 * 4, 4 * 10 + 2 * 4], [$cuts(20), $cuts(21)]);
+    }
+
+    /** Five columns over two pages, three and two; an upright frame is joined row to row. */
+    public function test_a_frame_over_two_pages_is_filled_the_way_the_child_knows(): void
+    {
+        $cells = static fn (FrameFilling $filling): array => array_map(
+            static fn ($page): array => [
+                \count(array_unique(array_column(self::boxes($page->drawing->marks), 'x'))),
+                \count(array_unique(array_column(self::boxes($page->drawing->marks), 'y'))),
+            ],
+            Sheet::of(new Order(SheetKind::Frame, Make::glyphs()->hand(), 10, settings: new Settings(frameFilling: $filling), unit: 70.0))->pages,
+        );
+        self::assertSame([[3, 2], [2, 2]], $cells(FrameFilling::RowsOfFive));
+        self::assertSame([[2, 3], [2, 2]], $cells(FrameFilling::Upright));
+    }
+
     public function test_hatching_keeps_to_its_box(): void
     {
         foreach ([false, true] as $back) {
@@ -330,6 +351,16 @@ final class SheetKindsTest extends TestCase
         if ([Setting::Answering] === $kind->settings()) {
             self::assertSame(4, \count(Answering::cases()));
         }
+    }
+
+    /**
+     * @param list<Mark> $marks
+     *
+     * @return list<Box> cells of 76 mm
+     */
+    private static function boxes(array $marks): array
+    {
+        return array_values(array_filter($marks, static fn (Mark $mark): bool => $mark instanceof Box && 76.0 === $mark->width && 76.0 === $mark->height));
     }
 
     /** @param callable(): mixed $make */

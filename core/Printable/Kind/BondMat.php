@@ -25,6 +25,8 @@ final class BondMat
 {
     private const APART = 8.0;
     private const SMALL = 5.0;
+    /** How long a mark at a rim is, in millimetres. */
+    private const MARK = 6.0;
 
     /** @throws InvalidSheet when not even one circle fits a page */
     public static function sheet(Order $order): Sheet
@@ -67,13 +69,20 @@ final class BondMat
         $format = $two ?? Format::fitting($order->paper, $wide, $wide) ?? throw self::tooLong($order);
         $y = $format->top + $wide / 2;
         $name = [] === $before ? 'plate' : 'part';
-        $alone = static fn (string $of): array => self::circle($format->middle(), $y, $wide, $of);
+        // Where whole and parts lie on papers of their own, marks at the rims point at one another: down and up, or right and left.
+        $down = WholeInBond::AtLeft === $order->settings->wholeInBond ? 0.0 : 90.0;
+        $pointing = static fn (float $x, string $of): array => match ($of) {
+            'whole' => [...self::mark($x, $y, $wide, $down - 30.0), ...self::mark($x, $y, $wide, $down + 30.0)],
+            'part' => self::mark($x, $y, $wide, $down + 180.0),
+            default => [],
+        };
+        $circle = static fn (float $x, string $of): array => [...self::circle($x, $y, $wide, $of), ...$pointing($x, $of)];
 
         return Sheet::printed($order, $format, [
-            ...array_map($alone, $before),
-            ...null === $two ? [$alone($name), $alone($name)] : [[
-                ...self::circle($format->middle() - $apart / 2, $y, $wide, $name),
-                ...self::circle($format->middle() + $apart / 2, $y, $wide, $name),
+            ...array_map(static fn (string $of): array => $circle($format->middle(), $of), $before),
+            ...null === $two ? array_fill(0, 2, $circle($format->middle(), $name)) : [[
+                ...$circle($format->middle() - $apart / 2, $name),
+                ...$circle($format->middle() + $apart / 2, $name),
             ]],
         ], [], 0);
     }
@@ -84,6 +93,19 @@ final class BondMat
         $most = $room * ($order->side() + BondCircle::FINGER_ROOM) / BondCircle::width($order->reach, $order->side()) - BondCircle::FINGER_ROOM;
 
         return $order->tooLong($most);
+    }
+
+    /**
+     * @param float $degrees clockwise from the right
+     *
+     * @return list<Mark> a short line inside the rim
+     */
+    private static function mark(float $x, float $y, float $wide, float $degrees): array
+    {
+        [$alongX, $alongY] = [cos(deg2rad($degrees)), sin(deg2rad($degrees))];
+        [$from, $to] = [$wide / 2 - self::MARK, $wide / 2];
+
+        return [new Stroked($x + $from * $alongX, $y + $from * $alongY, $x + $to * $alongX, $y + $to * $alongY, Stroke::bold())];
     }
 
     /** @return list<Mark> */
