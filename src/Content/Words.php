@@ -195,6 +195,18 @@ final class Words
         return self::dayAs(substr($day->toString(), 0, 4) === substr($today->toString(), 0, 4) ? 'd MMM' : 'd MMM y', $day);
     }
 
+    /** "Tuesday 3 March". */
+    public function longDay(LocalDate $day): string
+    {
+        return self::dayAs('EEEE d MMMM', $day);
+    }
+
+    /** "3 March 2026". */
+    public function dated(LocalDate $day): string
+    {
+        return self::dayAs('d MMMM y', $day);
+    }
+
     /** "Tuesday". */
     public function weekday(LocalDate $day): string
     {

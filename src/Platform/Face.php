@@ -41,7 +41,8 @@ final class Face
             $written .= $this->has($cluster) ? $cluster : $this->instead($cluster);
         }
 
-        return trim((string) preg_replace('/\s+/u', ' ', $written));
+        // What was left out leaves no gap before a colon or a full stop.
+        return trim((string) preg_replace(['/\s+/u', '/ ([:,.;!?])/u'], [' ', '$1'], $written));
     }
 
     /** @return list<string> what a text has that the face has not, each once: itself and what it is called */

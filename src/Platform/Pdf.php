@@ -26,8 +26,35 @@ final readonly class Pdf
     /** Half as wide as a page: text is set about its middle. */
     private const HALF = 60.0;
 
-    /** Letters of a document, in points, from the largest on, until it fits one page. */
+    /** The face stands wide apart, line by line; in a document lines are this much closer. */
+    private const CLOSE = 0.75;
+
+    /** Letters of a document in points, from the largest on, until it fits one page; then without what can be missed. */
     private const SIZES = [12.0, 11.0, 10.0, 9.0, 8.0, 7.0];
+    private const SIZES_SHORT = [8.0, 7.0, 6.0];
+
+    private const STYLE = <<<'CSS'
+        @page { margin: 0 }
+        body { margin: 0; font-family: Andika }
+        .page { position: relative; width: 100%; height: 100% }
+        .page img, .page p { position: absolute; margin: 0 }
+        .page p { text-align: center; line-height: 1.24; white-space: nowrap }
+        .document { margin: 12mm; line-height: 1.25 }
+        .short { margin: 10mm }
+        .short .more { display: none }
+        .document h1 { font-size: 1.5em; margin: 0 0 2mm }
+        .document h2 { font-size: 1.15em; margin: 3mm 0 1mm }
+        .short h2 { margin: 1.5mm 0 .5mm }
+        .document p { margin: 0 0 1.2mm }
+        .document ul { margin: 0 0 1.2mm; padding-left: 5mm }
+        .document table { width: 100%; border-collapse: collapse }
+        .document td, .document th { border-bottom: .2mm solid #888; padding: 1mm 2mm 1mm 0; text-align: left; vertical-align: top }
+        .document .circles { white-space: nowrap; text-align: right; vertical-align: middle }
+        .document .circles span {
+            display: inline-block; width: 6mm; height: 6mm; border: .4mm solid #222; border-radius: 3mm; margin: .8mm 0 .8mm 1.5mm; vertical-align: middle
+        }
+        .document .soft { color: #555; font-size: .85em }
+        CSS;
 
     /** @param array<string, string> $colours ink => colour */
     public function __construct(private array $colours, private Face $face, private string $cacheDir)
@@ -77,15 +104,24 @@ final readonly class Pdf
     }
 
     /**
-     * A document of words on one page of A4 or Letter, its letters as large as fits; where even the smallest do not, it goes on to another.
+     * A document of words on one page, its letters as large as fits; where even the smallest do not, it goes on to another.
      *
-     * @param string $html with every text in it escaped and readable
+     * @param string $html with every text in it escaped
      * @param float  $wide of the paper in millimetres
      */
     public function document(string $html, float $wide, float $high): string
     {
-        foreach (self::SIZES as $size) {
-            $written = $this->render(\sprintf('<div class="document" style="font-size:%.1Fpt">%s</div>', $size, $html), $wide, $high);
+        $html = (string) preg_replace_callback(
+            '/>([^<]+)</',
+            fn (array $text): string => '>'.$this->readable($text[1]).'<',
+            $html,
+        );
+        $tries = [
+            ...array_map(static fn (float $size): array => ['document', $size], self::SIZES),
+            ...array_map(static fn (float $size): array => ['document short', $size], self::SIZES_SHORT),
+        ];
+        foreach ($tries as [$class, $size]) {
+            $written = $this->render(\sprintf('<div class="%s" style="font-size:%.1Fpt">%s</div>', $class, $size, $html), $wide, $high, self::CLOSE);
             if (1 === $written->getCanvas()->get_page_count()) {
                 break;
             }
@@ -94,10 +130,14 @@ final readonly class Pdf
         return (string) $written->output();
     }
 
-    /** A text ready to stand in a document. */
-    public function words(string $text): string
+    /** A text between two tags, with the spaces at its ends. */
+    private function readable(string $escaped): string
     {
-        return htmlspecialchars($this->face->readable($text), \ENT_QUOTES);
+        $words = $this->face->readable(htmlspecialchars_decode($escaped, \ENT_QUOTES));
+
+        [$before, $after] = array_map(static fn (string $at): string => 1 === preg_match($at, $escaped) ? ' ' : '', ['/^\s/', '/\s$/']);
+
+        return $before.htmlspecialchars($words, \ENT_QUOTES).$after;
     }
 
     /** @param float|null $high of the page it is turned in, in millimetres; null where it is not turned */
@@ -120,10 +160,12 @@ final readonly class Pdf
         );
     }
 
-    private function render(string $html, float $wide, float $high): Dompdf
+    private function render(string $html, float $wide, float $high, float $lines = 1.1): Dompdf
     {
-        $options = (new Options())->setIsRemoteEnabled(false)->setTempDir($this->cacheDir)->setFontDir($this->cacheDir)->setFontCache($this->cacheDir)
-            ->setChroot([\dirname(Face::files()['normal']), $this->cacheDir])->setDefaultFont(Face::NAME)->setIsFontSubsettingEnabled(true);
+        $options = (new Options())->setIsRemoteEnabled(false)->setTempDir($this->cacheDir)->setFontDir($this->cacheDir)
+            ->setFontCache($this->cacheDir)
+            ->setChroot([\dirname(Face::files()['normal']), $this->cacheDir])
+            ->setDefaultFont(Face::NAME)->setIsFontSubsettingEnabled(true)->setFontHeightRatio($lines);
         $dompdf = new Dompdf($options);
         foreach (Face::files() as $weight => $file) {
             $dompdf->getFontMetrics()->registerFont(['family' => Face::NAME, 'style' => 'normal', 'weight' => $weight], $file);
@@ -135,12 +177,4 @@ final readonly class Pdf
 
         return $dompdf;
     }
-
-    private const STYLE = '@page{margin:0}body{margin:0;font-family:Andika}.page{position:relative;width:100%;height:100%}'
-        .'.page img,.page p{position:absolute;margin:0}.page p{text-align:center;line-height:1.24;white-space:nowrap}'
-        .'.document{margin:12mm;line-height:1.25}.document h1{font-size:1.5em;margin:0 0 2mm}.document h2{font-size:1.15em;margin:3mm 0 1mm}'
-        .'.document p{margin:0 0 1.2mm}.document ul{margin:0 0 1.2mm;padding-left:5mm}.document table{width:100%;border-collapse:collapse}'
-        .'.document td,.document th{border-bottom:.2mm solid #888;padding:1mm 2mm 1mm 0;text-align:left;vertical-align:top}'
-        .'.document .circles{white-space:nowrap;text-align:right}.document .circles span{display:inline-block;width:6mm;height:6mm;border:.4mm solid #222;'
-        .'border-radius:3mm;margin-left:2mm}.document .soft{color:#555;font-size:.85em}.document .half{width:48%;vertical-align:top;padding-right:3mm}';
 }

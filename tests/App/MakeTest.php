@@ -129,8 +129,8 @@ final class MakeTest extends ApiTestCase
         $caps = $this->thing([25, 25, 4]);
         $picture = $this->page('/make/frame.pdf?reach=10&thingId='.$caps);
 
-        // Down the middle of the second column, along the middle of the first row: the lines of the cells.
-        $across = $this->lines($picture, row: 10 + 15.5);
+        // Down the middle of the second column, in the first row above the mark where filling begins: the lines of the cells.
+        $across = $this->lines($picture, row: 10 + 8);
         self::assertCount(6, $across);
         foreach (range(1, 5) as $i) {
             self::assertEqualsWithDelta(31.0, $across[$i] - $across[$i - 1], self::TRUE);

@@ -85,10 +85,11 @@ final class DayTest extends BrowserTestCase
             $this->chrome->click('[data-bring="'.$bring['window'].' '.$bring['thingId'].'"]');
             $this->until(fn (): bool => $this->api('/today')['bring'][0]['there']);
         }
-        $this->until(fn (): bool => [] !== $this->chrome->driver->findElements(WebDriverBy::cssSelector('[data-paper]')), 'The paper.');
-        self::assertStringContainsString('For whoever steps in', (string) $this->chrome->driver->executeScript(
-            'return document.querySelector("[data-paper]").textContent',
-        ));
+        // The day on one page, and a card for whoever steps in.
+        foreach (['[data-day-paper]', '[data-card]'] as $link) {
+            $href = (string) $this->all($link)[0]->getAttribute('href');
+            self::assertStringStartsWith('%PDF-', (string) file_get_contents($this->server->url.substr($href, (int) strpos($href, '/api/'))));
+        }
 
         // Five minutes now: two taps, and it is on the table.
         $this->chrome->click($width < 500 ? '[data-five-now]' : '[data-five-minutes]');

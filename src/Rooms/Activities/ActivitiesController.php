@@ -14,10 +14,13 @@ use Pindle\App\Plan\Planning;
 use Pindle\App\Plan\Plans;
 use Pindle\App\Platform\Clock;
 use Pindle\App\Platform\Http\Refusal;
+use Pindle\App\Views\Documents;
 use Pindle\Core\Activity\Activity;
 use Pindle\Core\Activity\UnknownActivity;
+use Pindle\Core\Printable\Paper;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\String\Slugger\AsciiSlugger;
@@ -33,6 +36,7 @@ final readonly class ActivitiesController
         private Planning $planning,
         private Plans $plans,
         private Clock $clock,
+        private Documents $documents,
     ) {
     }
 
@@ -66,6 +70,16 @@ final readonly class ActivitiesController
     public function look(string $id): JsonResponse
     {
         return new JsonResponse($this->views->whole($this->activity($id)));
+    }
+
+    #[Route('/{id}.pdf', name: 'activities_pdf', methods: ['GET'], priority: 1)]
+    #[OA\Response(response: 200, description: 'One activity in full on one page', content: new OA\MediaType(
+        mediaType: 'application/pdf',
+        schema: new OA\Schema(type: 'string', format: 'binary'),
+    ))]
+    public function pdf(string $id, #[MapQueryParameter] Paper $paper = Paper::A4): Response
+    {
+        return $this->documents->pdf('activity', ['activity' => $this->views->whole($this->activity($id))], $paper);
     }
 
     #[Route('/{id}', name: 'activities_change', methods: ['PUT'])]

@@ -6,15 +6,19 @@ namespace Pindle\App\Rooms\Map;
 
 use Nelmio\ApiDocBundle\Attribute\Model;
 use OpenApi\Attributes as OA;
+use Pindle\App\Content\Words;
 use Pindle\App\Household\Children;
 use Pindle\App\Platform\Clock;
 use Pindle\App\Platform\Http\DeviceTime;
 use Pindle\App\Platform\Http\Refusal;
 use Pindle\App\Record\Evidence;
+use Pindle\App\Views\Documents;
 use Pindle\Core\Evidence\HandMark;
 use Pindle\Core\Evidence\Witness;
+use Pindle\Core\Printable\Paper;
 use Pindle\Core\Skill\SkillMap;
 use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
@@ -30,6 +34,8 @@ final readonly class MapController
         private SkillMap $map,
         private Clock $clock,
         private DeviceTime $time,
+        private Documents $documents,
+        private Words $words,
     ) {
     }
 
@@ -38,6 +44,21 @@ final readonly class MapController
     public function look(string $childId): JsonResponse
     {
         return new JsonResponse($this->views->map($this->children->child($childId, $this->clock->today())));
+    }
+
+    #[Route('/{childId}/record.pdf', name: 'map_record_pdf', methods: ['GET'], priority: 1)]
+    #[OA\Response(response: 200, description: 'The record on one page that anyone can read', content: new OA\MediaType(
+        mediaType: 'application/pdf',
+        schema: new OA\Schema(type: 'string', format: 'binary'),
+    ))]
+    public function record(string $childId, #[MapQueryParameter] Paper $paper = Paper::A4): Response
+    {
+        $today = $this->clock->today();
+
+        return $this->documents->pdf('record', [
+            'map' => $this->views->map($this->children->child($childId, $today)),
+            'title' => $this->words->dated($today),
+        ], $paper);
     }
 
     #[Route('/{childId}/wanted', name: 'map_want', methods: ['POST'], priority: 1)]

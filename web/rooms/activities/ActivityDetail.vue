@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useLocalStorage } from '@vueuse/core';
 import { toRef } from 'vue';
 import { RouterLink } from 'vue-router';
 
@@ -14,6 +15,8 @@ import Picture from '@/scene/Picture.vue';
 const props = defineProps<{ id: string }>();
 const emit = defineEmits<{ close: []; change: [] }>();
 const id = toRef(props, 'id');
+/** Of this device's printer, as chosen in Make. */
+const paper = useLocalStorage('pindle.paper', 'a4');
 const activity = useActivity(id);
 
 const use = useActivityToday();
@@ -40,6 +43,13 @@ const remove = useRemoveActivity(() => emit('close'));
                             :href="`/api/activities/${id}/file`"
                             class="inline-flex min-h-11 items-center px-2 font-bold text-deep underline underline-offset-4"
                             >Save as a file</a
+                        >
+                        <a
+                            :href="`/api/activities/${id}.pdf?paper=${paper}`"
+                            target="_blank"
+                            class="inline-flex min-h-11 items-center px-2 font-bold text-deep underline underline-offset-4"
+                            data-activity-pdf
+                            >Print it</a
                         >
                         <template v-if="activity.data.value.card.own">
                             <Button kind="quiet" @click="$emit('change')">Change</Button>

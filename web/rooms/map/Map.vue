@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Pin } from '@lucide/vue';
 import { computed, nextTick, ref, watch } from 'vue';
-import { useSessionStorage } from '@vueuse/core';
+import { useSessionStorage, useLocalStorage } from '@vueuse/core';
 import { RouterLink, useRoute, useRouter } from 'vue-router';
 
 import type { Schemas } from '@/api/client';
@@ -77,6 +77,8 @@ watch(near, async (stepId) => {
         : [];
 });
 
+/** Of this device's printer, as chosen in Make. */
+const paper = useLocalStorage('pindle.paper', 'a4');
 const focus = useWanted(childId);
 const strandOptions = computed(() => [
     { value: '', words: 'All strands' },
@@ -139,6 +141,13 @@ useKeys({ ']': () => turn(1), '[': () => turn(-1) });
                 {{ map.data.value.unsure === 1 ? 'step' : 'steps' }} (marked ?); ordinary sittings find out.
             </p>
             <AtAGlance :map="map.data.value" @open="open = $event" />
+            <a
+                :href="`/api/map/${childId}/record.pdf?paper=${paper}`"
+                target="_blank"
+                class="inline-flex min-h-11 items-center font-bold text-deep underline underline-offset-4"
+                data-record
+                >The record on one page (PDF)</a
+            >
             <Button class="my-4" :aria-expanded="grid" @click="grid = !grid">{{
                 grid ? 'Only at a glance' : 'Every step, as spindles'
             }}</Button>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { ChevronLeft, ChevronRight, Printer, Zap } from '@lucide/vue';
+import { useLocalStorage } from '@vueuse/core';
 import { computed, defineAsyncComponent, nextTick, onMounted, ref, watch } from 'vue';
 import { RouterLink, useRoute, useRouter } from 'vue-router';
 
@@ -23,7 +24,6 @@ import './sent';
 /** What opens on a press comes when it is wanted. */
 const ChangeDay = defineAsyncComponent(() => import('./ChangeDay.vue'));
 const CloseTheDay = defineAsyncComponent(() => import('./CloseTheDay.vue'));
-const DayPaper = defineAsyncComponent(() => import('./DayPaper.vue'));
 const FiveMinutes = defineAsyncComponent(() => import('./FiveMinutes.vue'));
 const SomethingElse = defineAsyncComponent(() => import('./SomethingElse.vue'));
 const WhyDay = defineAsyncComponent(() => import('./WhyDay.vue'));
@@ -37,6 +37,8 @@ const other = computed(() => (typeof route.query.day === 'string' ? route.query.
 const another = useDay(other);
 const shown = computed(() => (other.value ? another : today));
 const day = computed(() => shown.value.data.value);
+/** Of this device's printer, as chosen in Make. */
+const paper = useLocalStorage('pindle.paper', 'a4');
 const changes = useChanges(() => today.data.value);
 const plan = usePlan(() => undefined);
 
@@ -56,15 +58,11 @@ function go(days: number) {
     void router.replace({ query: to === today.data.value?.date ? {} : { day: to } });
 }
 const settled = ref(false);
-const PAPER_MS = 400;
-function print() {
-    const wait = settled.value ? 0 : PAPER_MS;
-    settled.value = true;
-    setTimeout(() => window.print(), wait);
-}
+const onPaper = (what: 'day' | 'card') =>
+    `/api/today/${what}.pdf?` + new URLSearchParams({ day: day.value!.date, paper: paper.value });
 watch(open, () => changes.forget());
 
-/** What only paper shows comes once the screen has settled, or when it is wanted. */
+/** What is not looked at at once comes when the screen has settled. */
 const SETTLED_MS = 4000;
 onMounted(() => setTimeout(() => (settled.value = true), SETTLED_MS));
 
@@ -100,7 +98,7 @@ useKeys({
     <Wait v-if="shown.isPending.value" what="Laying the table…" />
     <Notice v-else-if="shown.error.value" :error="shown.error.value" />
     <div v-else-if="day" class="pb-16 sm:pb-0">
-        <div class="print:hidden">
+        <div>
             <div class="mb-4 flex flex-wrap items-end justify-between gap-3">
                 <div class="flex items-center gap-1">
                     <button
@@ -148,9 +146,22 @@ useKeys({
                             >{{ child.name }} woke</Button
                         >
                     </template>
-                    <span v-if="day.setUps.length" class="hidden sm:contents">
-                        <Button kind="quiet" @click="print"><Printer :size="18" aria-hidden="true" /> Print</Button>
-                    </span>
+                    <a
+                        v-if="day.setUps.length"
+                        :href="onPaper('day')"
+                        target="_blank"
+                        class="inline-flex min-h-11 items-center gap-2 px-2 font-bold text-deep underline underline-offset-4"
+                        data-day-paper
+                        ><Printer :size="18" aria-hidden="true" /> The day on paper</a
+                    >
+                    <a
+                        v-if="day.setUps.length"
+                        :href="onPaper('card')"
+                        target="_blank"
+                        class="inline-flex min-h-11 items-center px-2 text-deep underline underline-offset-4"
+                        data-card
+                        >A card for whoever steps in</a
+                    >
                 </div>
             </div>
 
@@ -293,7 +304,6 @@ useKeys({
                 >
             </div>
         </div>
-        <DayPaper v-if="settled" :day="day" />
         <ChangeDay v-if="open === 'change'" :day="day" :changes="changes" @close="open = null" @else="open = 'else'" />
         <CloseTheDay v-if="open === 'close'" :set-ups="ahead" @close="open = null" />
         <FiveMinutes v-if="open === 'five'" :children="day.children.filter((child) => !child.absent)" @close="open = null" />
