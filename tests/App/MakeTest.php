@@ -16,15 +16,12 @@ use Pindle\Core\Printable\Sheet;
 use Pindle\Core\Printable\SheetKind;
 use Pindle\Core\Thing\Size;
 use Pindle\Core\Thing\Thing;
-use Symfony\Component\Filesystem\Filesystem;
+use Pindle\Tests\Raster;
 use Symfony\Component\Process\Process;
 
 /** Sheets as they leave the printer: rastered at ten dots a millimetre and measured. */
 final class MakeTest extends ApiTestCase
 {
-    /** Dots a millimetre at 254 dots an inch. */
-    private const DOTS = 10;
-
     /** A sheet is true to so many millimetres. */
     private const TRUE = 0.2;
 
@@ -117,9 +114,9 @@ final class MakeTest extends ApiTestCase
         self::assertSame([false, true], array_map(static fn (Drawing $page): bool => $page->width > $page->height, $pages));
         $written = $pdf->write($pages, static fn (string $message): string => $message);
         // Cells of 46 mm: what lay across now goes up, so lines across the page are those between columns.
-        $picture = $this->raster($written, 2);
-        self::assertEqualsWithDelta(2100, $picture[0], 1);
-        $lines = $this->lines($picture, row: 100.0);
+        $picture = Raster::of($written, 2);
+        self::assertEqualsWithDelta(2100, $picture->wide, 1);
+        $lines = $picture->lines(100.0);
         self::assertEqualsWithDelta(46.0, $lines[1] - $lines[0], self::TRUE);
         self::assertEqualsWithDelta(92.0, $lines[2] - $lines[0], self::TRUE, 'two rows side by side');
     }
@@ -130,7 +127,7 @@ final class MakeTest extends ApiTestCase
         $picture = $this->page('/make/frame.pdf?reach=10&thingId='.$caps);
 
         // Down the middle of the second column, in the first row above the mark where filling begins: the lines of the cells.
-        $across = $this->lines($picture, row: 10 + 8);
+        $across = $picture->lines(10 + 8);
         self::assertCount(6, $across);
         foreach (range(1, 5) as $i) {
             self::assertEqualsWithDelta(31.0, $across[$i] - $across[$i - 1], self::TRUE);
@@ -138,22 +135,38 @@ final class MakeTest extends ApiTestCase
         self::assertEqualsWithDelta(155.0, $across[5] - $across[0], self::TRUE);
     }
 
+    /** Two pieces below one another: the last tick of the one is the first of the other. */
+    public function test_the_steps_of_a_line_are_equal_on_both_sides_of_a_joint(): void
+    {
+        $picture = $this->page('/make/line.pdf?reach=20&unit=25');
+        $steps = 0;
+        foreach ([10 + 0.45 * 46 + 3, 10 + 1.45 * 46 + 3] as $row) {
+            $ticks = $picture->lines($row);
+            self::assertEqualsWithDelta(10.0 + 7.5, $ticks[0], self::TRUE, 'room to glue before the first');
+            foreach (\array_slice($ticks, 1) as $i => $tick) {
+                self::assertEqualsWithDelta(25.0, $tick - $ticks[$i], self::TRUE);
+                ++$steps;
+            }
+        }
+        self::assertSame(20, $steps);
+    }
+
     public function test_the_bar_is_fifty_millimetres_and_a_printer_that_shrinks_is_answered(): void
     {
         // The foot of the page: ticks every ten millimetres.
-        $ticks = $this->lines($this->page('/make/guess-table.pdf'), row: 297 - 10 - 3.2 - 1.0);
+        $ticks = $this->page('/make/guess-table.pdf')->lines(297 - 10 - 3.2 - 1.0);
         self::assertEqualsWithDelta(50.0, $ticks[5] - $ticks[0], self::TRUE);
-        $larger = $this->lines($this->page('/make/guess-table.pdf?bar=48'), row: (297 - 10 - 3.2 - 1.0) * 50 / 48);
+        $larger = $this->page('/make/guess-table.pdf?bar=48')->lines((297 - 10 - 3.2 - 1.0) * 50 / 48);
         self::assertEqualsWithDelta(50.0 * 50 / 48, $larger[5] - $larger[0], self::TRUE);
     }
 
     public function test_the_face_of_a_die_and_a_circle_for_ten_caps(): void
     {
-        $face = $this->lines($this->page('/make/dice-nets.pdf?reach=6'), row: 10 + 8 + 62);
+        $face = $this->page('/make/dice-nets.pdf?reach=6')->lines(10 + 8 + 62);
         // The outermost lines are those of the two faces at the sides.
         self::assertEqualsWithDelta(120.0, $face[\count($face) - 1] - $face[0], self::TRUE, 'three faces of 40 mm');
         $caps = $this->thing([25, 25, 4]);
-        $circle = $this->lines($this->page('/make/bond-mat.pdf?reach=10&thingId='.$caps), row: 10 + 53.4);
+        $circle = $this->page('/make/bond-mat.pdf?reach=10&thingId='.$caps)->lines(10 + 53.4);
         self::assertEqualsWithDelta(106.8, $circle[1] - $circle[0], self::TRUE);
     }
 
@@ -215,17 +228,17 @@ final class MakeTest extends ApiTestCase
         $pdf = $this->text('/make/'.$kind->value.'.pdf'.$query);
         self::assertLessThan(500_000, \strlen($pdf));
         for ($page = 1; $page <= \count($said['pages']); ++$page) {
-            [$wide, $greys] = $this->raster($pdf, $page, 72);
+            $picture = Raster::of($pdf, $page, 72);
             // A line reaches half its width beyond its place; three dots of the finest raster are a millimetre.
             $margin = (int) floor((10.0 - 0.6) * 72 / 25.4);
-            $rows = str_split($greys, max(1, $wide));
+            $rows = $picture->rows();
             foreach ($rows as $y => $row) {
                 $isInside = $y >= $margin && $y < \count($rows) - $margin;
                 $edges = $isInside ? substr($row, 0, $margin).substr($row, -$margin) : $row;
                 self::assertSame(0, preg_match('/[\x00-\xc8]/', $edges), $kind->value.' '.$page.' at '.$y);
             }
         }
-        self::assertSame(\count($said['pages']), $this->countPages($pdf));
+        self::assertSame(\count($said['pages']), Raster::pages($pdf));
         self::assertStringContainsString('Andika', $pdf);
         self::assertNotSame('', $this->text('/make/'.$kind->value.'.svg'.$query));
     }
@@ -285,12 +298,7 @@ final class MakeTest extends ApiTestCase
 
     private function pages(string $path): int
     {
-        return $this->countPages($this->text($path));
-    }
-
-    private function countPages(string $pdf): int
-    {
-        return (int) preg_match_all('~/Type /Page\b(?!s)~', $pdf);
+        return Raster::pages($this->text($path));
     }
 
     /** What can be read of a PDF. */
@@ -308,52 +316,8 @@ final class MakeTest extends ApiTestCase
         return (string) $this->ask('POST', '/cupboard', ['name' => 'caps '.implode(' ', $size), 'amount' => 40, 'size' => $size], 201)['id'];
     }
 
-    /** @return array{int, string} how many dots wide the first page is, and its greys, a byte each */
-    private function page(string $path): array
+    private function page(string $path): Raster
     {
-        return $this->raster($this->text($path), 1);
-    }
-
-    /** @return array{int, string} */
-    private function raster(string $pdf, int $page, int $dotsAnInch = 254): array
-    {
-        $folder = sys_get_temp_dir().'/pindle-pdf-'.bin2hex(random_bytes(4));
-        (new Filesystem())->dumpFile($folder.'/sheet.pdf', $pdf);
-        (new Process([
-            'pdftoppm', '-r', (string) $dotsAnInch, '-gray', '-f', (string) $page, '-l', (string) $page, '-singlefile', $folder.'/sheet.pdf', $folder.'/page',
-        ]))->mustRun();
-        $raw = (string) file_get_contents($folder.'/page.pgm');
-        (new Filesystem())->remove($folder);
-        if (1 !== preg_match('/^P5\s(\d+)\s(\d+)\s255\s/', $raw, $head)) {
-            self::fail('No picture came of it.');
-        }
-
-        return [(int) $head[1], substr($raw, \strlen($head[0]))];
-    }
-
-    /**
-     * Where upright lines cross a row of dots, by their middles in millimetres.
-     *
-     * @param array{int, string} $picture
-     *
-     * @return list<float>
-     */
-    private function lines(array $picture, float $row): array
-    {
-        [$wide, $greys] = $picture;
-        $dots = substr($greys, (int) round($row * self::DOTS) * $wide, $wide);
-        $found = [];
-        $from = null;
-        for ($x = 0; $x <= $wide; ++$x) {
-            $isDark = $x < $wide && \ord($dots[$x]) < 140;
-            if ($isDark) {
-                $from ??= $x;
-            } elseif (null !== $from) {
-                $found[] = ($from + $x) / 2 / self::DOTS;
-                $from = null;
-            }
-        }
-
-        return $found;
+        return Raster::of($this->text($path));
     }
 }
