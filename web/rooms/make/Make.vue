@@ -41,10 +41,12 @@ watch(
     { immediate: true },
 );
 /** Only what this sheet asks for is asked of the house. */
-const asked = computed<Wish>(() => {
-    const given = Object.entries(wish.value).filter(([name, value]) => value !== '' && (name !== 'unit' || card.value?.isSized));
-    return { ...Object.fromEntries(given), ...printer.wish.value };
-});
+const given = computed<Wish>(() =>
+    Object.fromEntries(
+        Object.entries(wish.value).filter(([name, value]) => value !== '' && (name !== 'unit' || card.value?.isSized)),
+    ),
+);
+const asked = computed<Wish>(() => ({ ...given.value, ...printer.wish.value }));
 const known = computed(() => (card.value ? card.value.kind : null));
 const sheet = useSheet(known, asked);
 const fields = computed(() => (sheet.error.value instanceof Problem ? sheet.error.value.fields : {}));
@@ -145,7 +147,7 @@ const goOn = (one: Schemas['KeptView']) =>
                 <MarkMade
                     :key="card.kind + wish.setUpId"
                     :kind="card.kind"
-                    :wish="asked"
+                    :wish="given"
                     :pages="sheet.data.value.pages.length"
                 />
             </template>

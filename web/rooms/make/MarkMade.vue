@@ -13,7 +13,7 @@ const keep = useKeep();
 const keptAt = ref('');
 const pagesDone = ref(1);
 const said = ref('');
-const NUMBERS = ['reach', 'unit', 'copies', 'seed'];
+const NUMBERS = ['reach', 'unit', 'copies', 'seed', 'from'];
 /** The same wish as it is sent with a body: numbers are numbers there. */
 const as = computed(() =>
     Object.fromEntries(Object.entries(props.wish).map(([name, value]) => [name, NUMBERS.includes(name) ? Number(value) : value])),
