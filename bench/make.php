@@ -26,7 +26,7 @@ foreach ($sheets->all() as $_) {
 }
 $all = iterator_to_array($sheets->all());
 foreach (['milliseconds' => 300, 'megabytes' => 64, 'kilobytes' => 500] as $of => $most) {
-    $values = array_column($all, $of);
+    $values = array_column($all, $of) ?: [0.0];
     sort($values);
     $slowest = array_search(max($values), array_combine(array_keys($all), array_column($all, $of)), true);
     printf("%-12s median %6.1f, most %6.1f (%d): %s\n", $of, $values[intdiv(count($values), 2)], max($values), $most, $slowest);
@@ -34,7 +34,7 @@ foreach (['milliseconds' => 300, 'megabytes' => 64, 'kilobytes' => 500] as $of =
 }
 printf(
     "%d sheets in %d ways, %d pages\n\n",
-    count(array_unique(array_map(static fn (string $name): string => strtok($name, ' '), array_keys($all)))),
+    count(array_unique(array_map(static fn (string $name): string => explode(' ', $name)[0], array_keys($all)))),
     count($all),
     array_sum(array_column($all, 'pages')),
 );

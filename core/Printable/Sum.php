@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pindle\Core\Printable;
 
+use Pindle\Core\Question\Kind\ToNext;
 use Pindle\Core\Question\Prompt;
 use Pindle\Core\Question\Sight;
 
@@ -34,6 +35,9 @@ final readonly class Sum
         $answer = $prompt->answer();
         if (!\is_int($answer)) {
             return null;
+        }
+        if ($prompt instanceof ToNext) {
+            return new self([(string) $prompt->n, '+', '', '=', (string) $prompt->to], $answer);
         }
         foreach ($prompt->sights() as $sight) {
             $tokens = $sight instanceof Sight\Cards ? $sight->labels : [];

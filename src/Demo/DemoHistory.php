@@ -6,6 +6,8 @@ namespace Pindle\App\Demo;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Pindle\App\Household\Children;
+use Pindle\App\Household\MadeEntity;
+use Pindle\App\Household\MadeProps;
 use Pindle\App\Household\Things;
 use Pindle\App\Plan\Asked;
 use Pindle\App\Plan\Planning;
@@ -40,6 +42,8 @@ use Pindle\Core\Planning\Planner;
 use Pindle\Core\Planning\Repertoire;
 use Pindle\Core\Planning\SetUp;
 use Pindle\Core\Planning\Sitting;
+use Pindle\Core\Printable\Fit;
+use Pindle\Core\Printable\Variant;
 use Pindle\Core\Question\Kind;
 use Pindle\Core\Question\Kind\TellHowMany;
 use Pindle\Core\Question\Level;
@@ -48,6 +52,7 @@ use Pindle\Core\Simulation\SimulatedChild;
 use Pindle\Core\Simulation\SimulatedParent;
 use Pindle\Core\Simulation\StepwiseChild;
 use Pindle\Core\Skill\SkillMap;
+use Pindle\Core\Thing\Thing;
 use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
 use Symfony\Component\Uid\Uuid;
@@ -93,6 +98,7 @@ final class DemoHistory
         private readonly SkillMap $map,
         private readonly Clock $clock,
         private readonly EntityManagerInterface $entities,
+        private readonly MadeProps $made,
     ) {
     }
 
@@ -124,6 +130,7 @@ final class DemoHistory
         foreach ($things as $shippedId => $thing) {
             $this->things->stock($thing, $shippedId);
         }
+        $this->make($things);
         $attempts = 0;
         for ($back = self::DAYS; $back > 0; --$back) {
             $date = $today->plusDays(-$back);
@@ -140,9 +147,22 @@ final class DemoHistory
         return $attempts;
     }
 
+    /** @param array<string, Thing> $things by shipped id */
+    private function make(array $things): void
+    {
+        foreach ($this->household->made() as [$kind, $reach, $state, $keptAt, $pagesDone, $shippedId]) {
+            $thing = null === $shippedId ? null : $things[$shippedId];
+            $fit = Fit::of($kind, Variant::Usual, $reach, $thing?->longSide(), new Settings());
+            $this->made->keep(null, $fit, static function (MadeEntity $made) use ($reach, $state, $keptAt, $pagesDone, $thing): void {
+                [$made->state, $made->keptAt, $made->pagesDone, $made->things] = [$state, $keptAt, $pagesDone, $thing?->name];
+                $made->wish = array_filter(['reach' => $reach, 'thingId' => $thing?->id], static fn (mixed $one): bool => null !== $one);
+            });
+        }
+    }
+
     /**
      * @param list<Child>                         $children
-     * @param list<\Pindle\Core\Thing\Thing>      $things
+     * @param list<Thing>      $things
      * @param array<string, SimulatedChild>       $simulated
      */
     private function liveThrough(LocalDate $date, int $seed, array $children, array $things, array $simulated, Randomizer $random): int

@@ -8,6 +8,8 @@ use Pindle\App\Content\ThingFile;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Calendar\Span;
 use Pindle\Core\Child\Child;
+use Pindle\Core\Printable\MadeState;
+use Pindle\Core\Printable\SheetKind;
 use Pindle\Core\Simulation\SimulatedParent;
 use Pindle\Core\Thing\Thing;
 
@@ -75,6 +77,20 @@ final readonly class DemoHousehold
         }
 
         return $things;
+    }
+
+    /**
+     * @return list<array{SheetKind, int, MadeState, string, int, string|null}> sheet, how far, how it is, where, pages done, and the shipped id of
+     * what lies on it
+     */
+    public function made(): array
+    {
+        return [
+            [SheetKind::NumeralCards, 20, MadeState::Made, 'blue tin under the bench', 0, null],
+            [SheetKind::TurningSign, 10, MadeState::Made, 'blue tin under the bench', 0, null],
+            [SheetKind::Frame, 10, MadeState::HalfMade, 'map drawer', 1, 'jar-lids'],
+            [SheetKind::Line, 20, MadeState::WornOut, 'map drawer', 0, 'bottle-caps'],
+        ];
     }
 
     private static function id(string $shippedId): string

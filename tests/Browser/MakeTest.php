@@ -73,7 +73,10 @@ final class MakeTest extends BrowserTestCase
         $this->center('[data-true-size]');
         $this->chrome->click('[data-true-size]');
         $this->chrome->click('[data-measure]');
-        $wide = fn (string $css): float => (float) $this->chrome->driver->executeScript('return document.querySelector(arguments[0]).getBoundingClientRect().width', [$css]);
+        $wide = fn (string $css): float => (float) $this->chrome->driver->executeScript(
+            'return document.querySelector(arguments[0]).getBoundingClientRect().width',
+            [$css],
+        );
         self::assertEqualsWithDelta(85.6 * 96 / 25.4, $wide('[data-card]'), 1.0);
         $this->chrome->driver->executeScript(
             'const one = document.querySelector("[data-measuring] input"); one.value = 5; one.dispatchEvent(new Event("input", {bubbles: true}))',
@@ -99,7 +102,8 @@ final class MakeTest extends BrowserTestCase
         $this->chrome->click('[data-draw-set]');
         $this->chrome->driver->wait(8)->until(fn (): bool => [] !== $this->all('[data-set-file]'), 'The set lies ready.');
         // It is worn out, and wanted again.
-        $this->chrome->click('[data-kept] button');
+        $kept = array_column($this->api('/make')['kept'], 'id', 'name')['Frame for things, up to 10, for jar lids'];
+        $this->chrome->click('[data-kept="'.$kept.'"] button');
         (new WebDriverSelect($this->chrome->driver->findElement(WebDriverBy::cssSelector('[data-kept] select'))))->selectByValue('worn-out');
         $this->chrome->clickText('Keep it so');
         $this->chrome->driver->wait(8)->until(fn (): bool => [] !== $this->all('[data-want="frame-card"]'), 'It is wanted again.');

@@ -38,9 +38,11 @@ use Pindle\Core\Printable\Sum;
 use Pindle\Core\Printable\Variant;
 use Pindle\Core\Question\Kind\CarryOn;
 use Pindle\Core\Question\Kind\Join;
+use Pindle\Core\Question\Kind\MatchNumeral;
 use Pindle\Core\Question\Kind\NameShape;
 use Pindle\Core\Question\Kind\Take;
 use Pindle\Core\Question\Kind\TakeJustSo;
+use Pindle\Core\Question\Kind\ToNext;
 use Pindle\Core\Question\Shape;
 use Pindle\Tests\Make;
 use Random\Engine\Xoshiro256StarStar;
@@ -91,6 +93,13 @@ final class SheetKindsTest extends TestCase
         $sheet = self::sheet(SheetKind::CoverBoxes, 10, prompts: $prompts);
         $boxes = array_filter(self::of($sheet, Box::class), static fn (Box $box): bool => 3.0 === $box->corner);
         self::assertCount(CoverBoxes::MOST, $boxes, 'of six that are asked');
+        // A box whose number is to be found does not say it: it has a place for the label.
+        $labels = static fn (MatchNumeral ...$asked): int => \count(array_filter(
+            self::of(self::sheet(SheetKind::CoverBoxes, 3, prompts: array_values($asked)), Box::class),
+            static fn (Box $box): bool => 26.0 === $box->width && 2.0 === $box->corner,
+        ));
+        $find = new MatchNumeral('label-amount', 2, 3);
+        self::assertSame([1, 0], [$labels($find), $labels($find, new MatchNumeral('show-amount', 2, 3))]);
         foreach ([[1, 31.0, 190.0, [2, 1]], [8, 31.0, 190.0, [3, 3]], [9, 31.0, 190.0, [4, 3]], [9, 70.0, 190.0, [2, 5]]] as [$n, $cell, $wide, $room]) {
             self::assertSame($room, CoverBoxes::room($n, $cell, $wide));
         }
@@ -129,6 +138,7 @@ final class SheetKindsTest extends TestCase
         self::assertSame(['7−3=?'], array_map(static fn (Sum $sum): string => $sum->asked(), $asked), 'a shape is no sum');
         self::assertSame([4, 7, true], [$asked[0]->answer, $asked[0]->largest(), $asked[0]->takes]);
         self::assertSame([7, 3, null], $asked[0]->story());
+        self::assertSame('13+?=15', Sum::of(new ToNext(13, 15))?->asked());
         foreach ([1, 2, 5, 10, 20] as $reach) {
             $sums = Asked::sums(self::order(SheetKind::SumPage, $reach), 6);
             self::assertNotSame([], $sums);

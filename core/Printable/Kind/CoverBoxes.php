@@ -20,11 +20,14 @@ final class CoverBoxes
     private const NUMERAL = 15.0;
     private const APART = 5.0;
     private const LEAST_WIDE = 34.0;
+    private const LABEL = 26.0;
+    private const FIND_LABEL = 'label-amount';
 
     public static function sheet(Order $order): Sheet
     {
         $cell = FrameCell::side($order->side());
         $format = new Format($order->paper);
+        $unsaid = self::unsaid($order);
         $pages = [[]];
         [$x, $y, $tall] = [$format->left, $format->top, 0.0];
         foreach (\array_slice(Asked::numbers($order, self::MOST), 0, self::MOST) as $n) {
@@ -43,13 +46,30 @@ final class CoverBoxes
             array_push(
                 $pages[\count($pages) - 1],
                 new Box($x + $wide / 2, $y + $high / 2, $wide, $high, 3.0, Stroke::cut()),
-                ...NumeralCards::card($order, (string) $n, $x + $wide / 2, $y + self::HEAD / 2, self::NUMERAL, $wide),
+                ...\in_array($n, $unsaid, true)
+                    ? [new Box($x + $wide / 2, $y + self::HEAD / 2, self::LABEL, 0.8 * self::HEAD, 2.0, Stroke::fold())]
+                    : NumeralCards::card($order, (string) $n, $x + $wide / 2, $y + self::HEAD / 2, self::NUMERAL, $wide),
             );
             $x += $wide + self::APART;
             $tall = max($tall, $high);
         }
 
         return Sheet::printed($order, $format, $pages, [], 0);
+    }
+
+    /** @return list<int> numbers that are to be found for what is covered: their boxes have a place for the label */
+    private static function unsaid(Order $order): array
+    {
+        $said = $found = [];
+        foreach ($order->prompts as $prompt) {
+            if (self::FIND_LABEL === $prompt->ask) {
+                $found[] = $prompt->amounts()->n;
+            } else {
+                $said[] = $prompt->amounts()->n;
+            }
+        }
+
+        return array_values(array_diff($found, $said));
     }
 
     /**
