@@ -20,6 +20,7 @@ $today = json_decode((string) file_get_contents($server->url.'/api/today'), true
 $setUp = $today['setUps'][0]['id'];
 $elder = $today['children'][0]['id'];
 $little = $today['children'][2]['id'];
+$things = array_column(json_decode((string) file_get_contents($server->url.'/api/make'), true)['things'], 'id', 'name');
 
 $views = [
     'today' => ['/', 1280, 800, null],
@@ -27,11 +28,7 @@ $views = [
     'table' => ["/table/$setUp", 1280, 800, static fn (Chrome $chrome) => $chrome->click('[data-stage="questions"]')],
     'table-phone' => ["/table/$setUp", 390, 844, static fn (Chrome $chrome) => $chrome->click('[data-stage="questions"]')],
     'map' => ["/map/$elder", 1280, 800, null],
-    'map-steps' => ["/map/$elder", 1280, 800, static function (Chrome $chrome): void {
-        $chrome->clickText('Every step, as spindles');
-        $chrome->driver->executeScript('document.querySelector("[aria-label=\'What is shown\']").scrollIntoView()');
-        usleep(300_000);
-    }],
+    'make' => ['/make?sheet=frame&thingId='.$things['jar lids'], 1280, 800, static fn (Chrome $chrome) => $chrome->waitForText('Print it')],
     // With the little one nobody taps: its record rests on closing marks and checks.
     'evidence' => ["/map/$little", 1280, 800, static function (Chrome $chrome): void {
         // The grid is open still, from the picture before.

@@ -41,7 +41,7 @@ final readonly class Drawing
     {
         $by = min(1.0, $wide / $this->width, $high / $this->height);
         [$left, $top] = [$x - $by * $this->width / 2, $y - $by * $this->height / 2];
-        $paint = static fn (Paint $one): Paint => new Paint($one->fill, $one->line, $by * $one->width, $one->dashed, $one->strength);
+        $paint = static fn (Paint $one): Paint => $one->times($by);
 
         return array_map(static fn (Mark $mark): Mark => match (true) {
             $mark instanceof Box => new Box(

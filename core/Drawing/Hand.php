@@ -79,7 +79,7 @@ final readonly class Hand
     {
         return array_map(static fn (array $figure): Path => new Path(
             $figure[0],
-            new Paint($pen->fill, $pen->line, $pen->width / $figure[3], $pen->dashed, $pen->strength),
+            $pen->times(1 / $figure[3]),
             $figure[1],
             $figure[2],
             $figure[3],

@@ -27,4 +27,10 @@ final readonly class Paint
             throw InvalidDrawing::paint($width, $strength);
         }
     }
+
+    /** The same with a line so many times as wide. */
+    public function times(float $by): self
+    {
+        return new self($this->fill, $this->line, $by * $this->width, $this->dashed, $this->strength);
+    }
 }

@@ -55,6 +55,7 @@ final readonly class Sheet
             SheetKind::SumPage => Kind\SumPage::sheet($order),
             SheetKind::StoryStrip => Kind\StoryStrip::sheet($order),
             SheetKind::SortingSigns => Kind\SortingSigns::sheet($order),
+            SheetKind::ShapeCards => Kind\ShapeCards::sheet($order),
             SheetKind::PileChart => Kind\PileChart::sheet($order),
             SheetKind::Pictures => Kind\Pictures::sheet($order),
             SheetKind::GuessTable => Kind\GuessTable::sheet($order),

@@ -41,6 +41,7 @@ enum SheetKind: string
     case SumPage = 'sum-page';
     case StoryStrip = 'story-strip';
     case SortingSigns = 'sorting-signs';
+    case ShapeCards = 'shape-cards';
     case PileChart = 'pile-chart';
     case Pictures = 'pictures';
     case GuessTable = 'guess-table';
@@ -83,7 +84,7 @@ enum SheetKind: string
     public function hasReach(): bool
     {
         return match ($this) {
-            self::MovementCards, self::TurningSign, self::PlayCoins, self::SortingSigns, self::GuessTable => false,
+            self::MovementCards, self::TurningSign, self::PlayCoins, self::SortingSigns, self::ShapeCards, self::GuessTable => false,
             default => true,
         };
     }
@@ -108,7 +109,7 @@ enum SheetKind: string
             self::ColourSome, self::RingPair, self::StringMatch, self::CountMatch, self::StoryStrip, self::SumCards, self::PileChart, self::Pictures => 20,
             self::Trail => 30,
             self::NumeralCards, self::SignTiles, self::Line, self::Track, self::Labels, self::SumPage, self::HundredSquare => 100,
-            self::ExchangeMat, self::MovementCards, self::TurningSign, self::PlayCoins, self::SortingSigns, self::GuessTable => 1000,
+            self::ExchangeMat, self::MovementCards, self::TurningSign, self::PlayCoins, self::SortingSigns, self::ShapeCards, self::GuessTable => 1000,
         };
     }
 

@@ -16,7 +16,15 @@ final class OneShape
 {
     public static function draw(Sight\OneShape $sight, Canvas $canvas): Drawing
     {
-        $outline = match ($sight->shape) {
+        $shape = new Path(self::outline($sight->shape), new Paint('shape', 'shape-edge', 2.5), 60.0, 60.0, 0.9);
+
+        return new Drawing(120.0, 120.0, $canvas->gear(Gear::Shape, $shape), 'shape');
+    }
+
+    /** A path about its middle, about a hundred wide. */
+    public static function outline(Shape $shape): string
+    {
+        return match ($shape) {
             Shape::Circle => 'M-46 0a46 46 0 1 0 92 0a46 46 0 1 0 -92 0z',
             Shape::Square => 'M-42-42H42V42H-42z',
             Shape::Triangle => 'M0-44L48 42H-48z',
@@ -31,10 +39,6 @@ final class OneShape
             Shape::Cone => 'M0-46L38 32a38 13 0 0 1 -76 0z',
             Shape::Cube => 'M-40-18l20-20h60l-20 20zM-40-18h60v60h-60zM20-18l20-20v60l-20 20z',
         };
-
-        $shape = new Path($outline, new Paint('shape', 'shape-edge', 2.5), 60.0, 60.0, 0.9);
-
-        return new Drawing(120.0, 120.0, $canvas->gear(Gear::Shape, $shape), 'shape');
     }
 
     private static function corners(int $count): string

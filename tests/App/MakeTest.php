@@ -76,6 +76,24 @@ final class MakeTest extends ApiTestCase
         $this->refuse(404, 'id', 'DELETE', '/make/kept/'.$kept['id']);
     }
 
+    /** A house that begins is asked to make nothing on the day itself; for tomorrow it may be, and is told today. */
+    public function test_what_is_to_be_made_is_said_the_evening_before_and_never_first_on_the_day(): void
+    {
+        foreach (['2019-06-01', '2021-09-01', '2023-08-01'] as $i => $born) {
+            $this->addChild('Child '.$i, $born);
+        }
+        $this->ask('POST', '/cupboard/tick', ['shipped' => ['corks', 'clothes-pegs', 'jar-lids', 'teaspoons', 'buttons', 'cups', 'socks']]);
+        self::assertSame([], $this->ask('POST', '/today/plan', [])['make']);
+        self::assertNotSame([], $this->ask('GET', '/today')['setUps']);
+        $tomorrow = $this->ask('POST', '/today/plan?day=2026-03-05', [])['make'];
+        self::assertNotSame([], $tomorrow);
+        $told = $this->ask('GET', '/today')['makeForTomorrow'];
+        self::assertSame(array_column($tomorrow, 'propId'), array_column($told, 'propId'));
+        self::assertSame([], $this->ask('GET', '/today?day=2026-03-05')['makeForTomorrow'], 'it is said today');
+        $this->ask('POST', '/make/kept', ['state' => 'made', 'as' => ['setUpId' => $told[0]['setUpId'], 'propId' => $told[0]['propId']]], 201);
+        self::assertNotContains($told[0]['propId'], array_column($this->ask('GET', '/today')['makeForTomorrow'], 'propId'));
+    }
+
     public function test_one_that_is_alike_is_kept_once(): void
     {
         $caps = $this->thing([25, 25, 4]);

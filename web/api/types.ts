@@ -1764,7 +1764,7 @@ export interface components {
         /** @enum {string} */
         MadeState: "made" | "half-made" | "worn-out";
         /** @enum {string} */
-        SheetKind: "numeral-cards" | "sign-tiles" | "dot-cards" | "frame-cards" | "hand-cards" | "sum-cards" | "teen-cards" | "frame" | "line" | "track" | "strips" | "dice-nets" | "spinner" | "movement-cards" | "bond-mat" | "labels" | "turning-sign" | "trail" | "big-numerals" | "hundred-square" | "exchange-mat" | "play-coins" | "pattern-cards" | "tower-cards" | "cover-boxes" | "colour-some" | "ring-pair" | "string-match" | "count-match" | "sum-page" | "story-strip" | "sorting-signs" | "pile-chart" | "pictures" | "guess-table";
+        SheetKind: "numeral-cards" | "sign-tiles" | "dot-cards" | "frame-cards" | "hand-cards" | "sum-cards" | "teen-cards" | "frame" | "line" | "track" | "strips" | "dice-nets" | "spinner" | "movement-cards" | "bond-mat" | "labels" | "turning-sign" | "trail" | "big-numerals" | "hundred-square" | "exchange-mat" | "play-coins" | "pattern-cards" | "tower-cards" | "cover-boxes" | "colour-some" | "ring-pair" | "string-match" | "count-match" | "sum-page" | "story-strip" | "sorting-signs" | "shape-cards" | "pile-chart" | "pictures" | "guess-table";
         KeptInput: {
             state: components["schemas"]["MadeState"];
             /** @default null */
