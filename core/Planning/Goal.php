@@ -6,6 +6,7 @@ namespace Pindle\Core\Planning;
 
 use Pindle\Core\Activity\Part;
 use Pindle\Core\Activity\Prop;
+use Pindle\Core\Advice\Reason;
 use Pindle\Core\Calendar\Span;
 
 /**
@@ -58,7 +59,8 @@ final readonly class Goal
                 $minutes += $setUp->span->minutes();
                 $with += Part::With === $setUp->part ? $setUp->span->minutes() : 0;
                 $new += $request->newAmong([$setUp]) > 0 ? [$setUp->activity->id => true] : [];
-                $toMake += array_fill_keys($request->ready->lacking($setUp, $request->repertoire->isNew($setUp->activity)), true);
+                $lacking = $request->ready->lacking($setUp, $request->repertoire->isNew($setUp->activity));
+                $toMake += self::isAsked($request, $setUp) ? [] : array_fill_keys($lacking, true);
             }
         }
         $learning = 0.0;
@@ -82,6 +84,14 @@ final readonly class Goal
             self::fairness($request, $weights) * ([] === $shares ? 0.0 : min($shares)),
             $weights->share * ([] === $shares ? 0.0 : array_sum($shares) / \count($shares)),
         );
+    }
+
+    /** Whether the parent asked for it: the activity, or what one of the children is to meet. Then what it wants made is no reason against it. */
+    private static function isAsked(DayRequest $request, SetUp $setUp): bool
+    {
+        $isWanted = static fn (Sitting $sitting): bool => \in_array($sitting->course()->reason, [Reason::Pinned, Reason::InFocus], true);
+
+        return \in_array($setUp->activity->id, $request->wanted, true) || [] !== array_filter($setUp->sittings, $isWanted);
     }
 
     /** What so many tries bring of a value: each brings less than the one before. */

@@ -11,21 +11,33 @@ use Pindle\App\Platform\Http\Refusal;
 use Pindle\Core\Printable\Fit;
 use Pindle\Core\Printable\Made;
 use Pindle\Core\Printable\Want;
+use Symfony\Contracts\Service\ResetInterface;
 
 /** What was made once and is kept. */
-final readonly class MadeProps
+final class MadeProps implements ResetInterface
 {
     /** So many are kept. */
     public const MOST = 300;
 
-    public function __construct(private EntityManagerInterface $entities, private Changes $changes, private Clock $clock)
+    /** @var list<MadeEntity>|null as read in this request */
+    private ?array $kept = null;
+
+    public function __construct(
+        private readonly EntityManagerInterface $entities,
+        private readonly Changes $changes,
+        private readonly Clock $clock,
+    ) {
+    }
+
+    public function reset(): void
     {
+        $this->kept = null;
     }
 
     /** @return list<MadeEntity> as they were made */
     public function kept(): array
     {
-        return $this->entities->getRepository(MadeEntity::class)->findBy([], ['id' => 'ASC']);
+        return $this->kept ??= $this->entities->getRepository(MadeEntity::class)->findBy([], ['id' => 'ASC']);
     }
 
     /** @return list<Made> */
@@ -98,6 +110,7 @@ final readonly class MadeProps
         $this->changes->make(function () use ($made): void {
             $this->entities->remove($made);
         });
+        $this->reset();
     }
 
     /** @param callable(MadeEntity): void $fill */
@@ -107,6 +120,7 @@ final readonly class MadeProps
             $fill($made);
             $this->entities->persist($made);
         });
+        $this->reset();
 
         return $made;
     }

@@ -77,6 +77,9 @@ final readonly class Wants
      */
     public function views(array $wants, LocalDate $on): array
     {
+        if ([] === $wants) {
+            return [];
+        }
         $kept = $this->made->kept();
         $repertoire = $this->repertoires->on($on);
 
@@ -98,6 +101,17 @@ final readonly class Wants
                 $made->pagesDone ?? 0,
             );
         }, Want::fewest($wants));
+    }
+
+    /** @return array<string, string> prop id => where it is kept, of what a set-up wants made */
+    public function keptAt(StoredSetUp $stored): array
+    {
+        $at = [];
+        foreach ($this->of([$stored]) as $want) {
+            $at[$want->prop->id] = MadeProps::for($want, $this->made->kept())?->keptAt;
+        }
+
+        return array_filter($at);
     }
 
     /** @return array<string, Settings> by child id */

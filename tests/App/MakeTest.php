@@ -87,11 +87,10 @@ final class MakeTest extends ApiTestCase
         self::assertNotSame([], $this->ask('GET', '/today')['setUps']);
         $tomorrow = $this->ask('POST', '/today/plan?day=2026-03-05', [])['make'];
         self::assertNotSame([], $tomorrow);
-        $told = $this->ask('GET', '/today')['makeForTomorrow'];
+        $told = $this->ask('GET', '/today/tomorrow')['make'];
         self::assertSame(array_column($tomorrow, 'propId'), array_column($told, 'propId'));
-        self::assertSame([], $this->ask('GET', '/today?day=2026-03-05')['makeForTomorrow'], 'it is said today');
         $this->ask('POST', '/make/kept', ['state' => 'made', 'as' => ['setUpId' => $told[0]['setUpId'], 'propId' => $told[0]['propId']]], 201);
-        self::assertNotContains($told[0]['propId'], array_column($this->ask('GET', '/today')['makeForTomorrow'], 'propId'));
+        self::assertNotContains($told[0]['propId'], array_column($this->ask('GET', '/today/tomorrow')['make'], 'propId'));
     }
 
     public function test_one_that_is_alike_is_kept_once(): void

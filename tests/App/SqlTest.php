@@ -10,8 +10,8 @@ use Pindle\Tests\SqlCount;
 /** What a request asks of the database: few statements, and no more of them for six children than for three. */
 final class SqlTest extends ApiTestCase
 {
-    /** Statements at most. */
-    private const MOST = ['plan' => 25, 'plan of a begun day' => 25, 'table' => 12, 'first tap' => 10, 'tap' => 10, 'finish' => 30, 'today' => 12];
+    /** Statements at most: one for each kind of thing that has a part in it. Where props lie is one of the table's. */
+    private const MOST = ['plan' => 25, 'plan of a begun day' => 25, 'table' => 13, 'first tap' => 10, 'tap' => 10, 'finish' => 30, 'today' => 12];
 
     /** @var array<int, array<string, int>> children => what => statements */
     private static array $counted = [];

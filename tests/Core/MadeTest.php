@@ -163,6 +163,13 @@ final class MadeTest extends TestCase
         self::assertSame(-4.0, $cost(self::ready([$cards(9, MadeState::Made)], isToday: true), $known));
         self::assertSame(0.0, $cost(self::ready([$cards(9, MadeState::Made)], ['numeral-cards'], true), $known), 'the parent was told the evening before');
         self::assertSame(-1.5, $cost(self::ready([new Made('numeral-cards', null, MadeState::Made)]), []), 'nobody said how far');
+        // What the parent asked for is not held against itself.
+        $asked = static fn (Reason $reason, string ...$wanted): float => Goal::of(
+            new DayRequest(Make::day(0), 1, [], [new Span(540, 600)], [], Place::cases(), wanted: array_values($wanted), ready: self::ready([], isToday: true)),
+            new Scale(),
+            [self::laidOut('fetch-me', ['lark' => 'name-numeral@10'], $reason)],
+        )->new;
+        self::assertSame([-5.5, 0.0, -1.5, -1.5], [$asked(Reason::Ready), $asked(Reason::Ready, 'fetch-me'), $asked(Reason::Pinned), $asked(Reason::InFocus)]);
     }
 
     private static function want(string $propId, int $reach): Want
@@ -174,7 +181,7 @@ final class MadeTest extends TestCase
     }
 
     /** @param non-empty-array<string, string> $steps child id => step */
-    private static function laidOut(string $activity, array $steps): SetUp
+    private static function laidOut(string $activity, array $steps, Reason $reason = Reason::Ready): SetUp
     {
         $catalogue = Make::catalogue();
         $of = $catalogue->activity($activity);
@@ -182,7 +189,7 @@ final class MadeTest extends TestCase
         foreach ($steps as $childId => $stepId) {
             $sittings[] = new Sitting(
                 $childId,
-                [new Course($stepId, null, Help::Bare, Reason::Ready, value: 0.5)],
+                [new Course($stepId, null, Help::Bare, $reason, value: 0.5)],
                 [new Question($stepId, new Join('join', 2, \count($sittings)), Level::At)],
             );
         }

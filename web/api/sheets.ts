@@ -30,6 +30,14 @@ export const useSheet = (kind: MaybeRefOrGetter<SheetKind | null>, wish: MaybeRe
         retry: false,
     });
 
+/** What tomorrow wants and nobody has made: asked for in the evening. */
+export const useTomorrow = (wanted: boolean) =>
+    useQuery({
+        queryKey: [...keys.make, 'tomorrow'],
+        queryFn: () => ask(client.GET('/api/today/tomorrow')),
+        enabled: wanted,
+    });
+
 /** What days want, as one set. */
 export const useSet = (wish: MaybeRefOrGetter<Wish>, wanted: MaybeRefOrGetter<boolean>) =>
     useQuery({

@@ -1525,6 +1525,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/today/tomorrow": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Asked for in the evening: what tomorrow wants is never said first on the day itself. */
+        get: operations["get_today_tomorrow"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/today/plan": {
         parameters: {
             query?: never;
@@ -2913,7 +2930,6 @@ export interface components {
             setUps: components["schemas"]["SetUpView"][];
             bring: components["schemas"]["BringView"][];
             make: components["schemas"]["WantView"][];
-            makeForTomorrow: components["schemas"]["WantView"][];
             hasThings: boolean;
             version: number;
             moments: components["schemas"]["MomentView"][];
@@ -2944,6 +2960,9 @@ export interface components {
         };
         StartedView: {
             setUpId: string;
+        };
+        TomorrowView: {
+            make: components["schemas"]["WantView"][];
         };
     };
     responses: never;
@@ -5545,6 +5564,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["DayView"];
+                };
+            };
+        };
+    };
+    get_today_tomorrow: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What tomorrow wants and nobody has made */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TomorrowView"];
                 };
             };
         };

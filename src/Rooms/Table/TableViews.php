@@ -174,7 +174,7 @@ final readonly class TableViews
     private function gather(StoredSetUp $stored): array
     {
         $keptAt = $this->things->keptAt();
-        $made = array_filter(array_column($this->wants->views($this->wants->of([$stored]), $stored->date), 'keptAt', 'propId'));
+        $made = $this->wants->keptAt($stored);
         $setUp = $stored->setUp;
 
         return [

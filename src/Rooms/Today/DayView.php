@@ -16,7 +16,6 @@ final readonly class DayView
      * @param list<SetUpView>        $setUps
      * @param list<BringView>        $bring
      * @param list<WantView>         $make     what is made beforehand, and how it stands with it
-     * @param list<WantView>         $makeForTomorrow what tomorrow wants and nobody has made yet
      * @param list<MomentView>       $moments  for any time today
      * @param list<BlockView>        $blocks   when the parent has less to give
      * @param list<GoalTermView>     $goal     what the plan is worth, term by term
@@ -35,7 +34,6 @@ final readonly class DayView
         public array $setUps,
         public array $bring,
         public array $make,
-        public array $makeForTomorrow,
         public bool $hasThings,
         public int $version,
         public array $moments,

@@ -17,7 +17,6 @@ use Pindle\App\Plan\Undo;
 use Pindle\App\Platform\Clock;
 use Pindle\App\Views\Pictures;
 use Pindle\App\Views\Wants;
-use Pindle\App\Views\WantView;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Child\Child;
 use Pindle\Core\Planning\BringList;
@@ -26,7 +25,6 @@ use Pindle\Core\Planning\Day;
 use Pindle\Core\Planning\ParentState;
 use Pindle\Core\Planning\SetUp;
 use Pindle\Core\Planning\Stretch;
-use Pindle\Core\Printable\MadeState;
 
 /** Writes a stored day out for the screen. */
 final readonly class DayViews
@@ -86,7 +84,6 @@ final readonly class DayViews
             array_map(fn (StoredSetUp $stored): SetUpView => $this->setUpViews->of($stored, $children, $threadOf, $setUps, $repertoire), $setUps),
             $this->bring($day, $open),
             $this->wants->views($this->wants->of(array_values(array_filter($setUps, static fn (StoredSetUp $one): bool => !$one->isDone()))), $date),
-            $this->tomorrow($day),
             [] !== $this->things->present(),
             $day->version,
             $this->moments($day, $children, $threadOf),
@@ -101,25 +98,6 @@ final readonly class DayViews
             $this->house->lowUntil()?->toString(),
             $day->date === $this->clock->today()->toString(),
         );
-    }
-
-    /**
-     * What tomorrow wants that nobody can have made yet: said on the evening before, never first on the day itself.
-     *
-     * @return list<WantView>
-     */
-    private function tomorrow(DayEntity $day): array
-    {
-        $today = $this->clock->today();
-        if ($day->date !== $today->toString()) {
-            return [];
-        }
-        $wants = $this->wants->views($this->wants->on([$today->plusDays(1)]), $today->plusDays(1));
-
-        return array_values(array_filter(
-            $wants,
-            static fn (WantView $want): bool => MadeState::Made !== $want->state && (null !== $want->state || $want->isNew),
-        ));
     }
 
     /**

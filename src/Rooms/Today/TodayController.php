@@ -15,10 +15,13 @@ use Pindle\App\Plan\Verb;
 use Pindle\App\Platform\Clock;
 use Pindle\App\Platform\Http\Refusal;
 use Pindle\App\Platform\Lock\Who;
+use Pindle\App\Views\Wants;
+use Pindle\App\Views\WantView;
 use Pindle\Core\Calendar\InvalidDate;
 use Pindle\Core\Calendar\InvalidSpan;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Calendar\Span;
+use Pindle\Core\Printable\MadeState;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
@@ -31,8 +34,13 @@ final readonly class TodayController
     private const FIRST = '2020-01-01';
     private const AHEAD = 7;
 
-    public function __construct(private Planning $planning, private Changing $changing, private DayViews $views, private Clock $clock)
-    {
+    public function __construct(
+        private Planning $planning,
+        private Changing $changing,
+        private DayViews $views,
+        private Wants $wants,
+        private Clock $clock,
+    ) {
     }
 
     #[Route('', name: 'today_look', methods: ['GET'], defaults: Who::TABLE + Unchanged::ALL)]
@@ -40,6 +48,20 @@ final readonly class TodayController
     public function look(#[MapQueryParameter] ?string $day = null): JsonResponse
     {
         return new JsonResponse($this->views->of($this->planning->fresh($this->date($day))));
+    }
+
+    /** Asked for in the evening: what tomorrow wants is never said first on the day itself. */
+    #[Route('/tomorrow', name: 'today_tomorrow', methods: ['GET'], defaults: Who::TABLE)]
+    #[OA\Response(response: 200, description: 'What tomorrow wants and nobody has made', content: new OA\JsonContent(ref: new Model(type: TomorrowView::class))),]
+    public function tomorrow(): JsonResponse
+    {
+        $tomorrow = $this->clock->today()->plusDays(1);
+        $wants = $this->wants->views($this->wants->on([$tomorrow]), $tomorrow);
+
+        return new JsonResponse(new TomorrowView(array_values(array_filter(
+            $wants,
+            static fn (WantView $want): bool => MadeState::Made !== $want->state && (null !== $want->state || $want->isNew),
+        ))));
     }
 
     #[Route('/plan', name: 'today_plan', methods: ['POST'])]

@@ -6,6 +6,7 @@ import { RouterLink, useRoute, useRouter } from 'vue-router';
 
 import type { Schemas } from '@/api/client';
 import { keepTables, useDay, usePlan, useToday } from '@/api/queries';
+import { useTomorrow } from '@/api/sheets';
 import Button from '@/kit/Button.vue';
 import { useKeys } from '@/kit/keys';
 import Notice from '@/kit/Notice.vue';
@@ -68,7 +69,7 @@ onMounted(() => setTimeout(() => (settled.value = true), SETTLED_MS));
 
 /** From then on there is an evening left to make what tomorrow wants. */
 const EVENING = 16 * 60;
-const isEvening = nowMinute() >= EVENING;
+const tomorrow = useTomorrow(nowMinute() >= EVENING);
 
 /** On a phone what is now is in sight. */
 const PHONE = 640;
@@ -285,8 +286,8 @@ useKeys({
                         <Bring :day="day" @tick="changes.gather($event, day)" />
                         <HaveReady v-if="day.make.length" :wants="day.make" title="Have ready" />
                         <HaveReady
-                            v-if="isEvening && day.makeForTomorrow.length"
-                            :wants="day.makeForTomorrow"
+                            v-if="day.isToday && tomorrow.data.value?.make.length"
+                            :wants="tomorrow.data.value.make"
                             title="To make for tomorrow"
                             data-for-tomorrow
                         />
