@@ -106,9 +106,10 @@ final readonly class Wants
     /** @return array<string, string> prop id => where it is kept, of what a set-up wants made */
     public function keptAt(StoredSetUp $stored): array
     {
+        $kept = $this->made->kept();
         $at = [];
         foreach ($this->of([$stored]) as $want) {
-            $at[$want->prop->id] = MadeProps::for($want, $this->made->kept())?->keptAt;
+            $at[$want->prop->id] = MadeProps::for($want, $kept)?->keptAt;
         }
 
         return array_filter($at);

@@ -52,7 +52,11 @@ final readonly class TodayController
 
     /** Asked for in the evening: what tomorrow wants is never said first on the day itself. */
     #[Route('/tomorrow', name: 'today_tomorrow', methods: ['GET'], defaults: Who::TABLE)]
-    #[OA\Response(response: 200, description: 'What tomorrow wants and nobody has made', content: new OA\JsonContent(ref: new Model(type: TomorrowView::class))),]
+    #[OA\Response(
+        response: 200,
+        description: 'What tomorrow wants and nobody has made',
+        content: new OA\JsonContent(ref: new Model(type: TomorrowView::class)),
+    )]
     public function tomorrow(): JsonResponse
     {
         $tomorrow = $this->clock->today()->plusDays(1);
