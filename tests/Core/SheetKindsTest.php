@@ -313,6 +313,16 @@ final class SheetKindsTest extends TestCase
         self::assertSame([[2, 3], [2, 2]], $cells(FrameFilling::Upright));
     }
 
+    /** What differs is how many there are, not how large they are drawn. */
+    public function test_on_one_sheet_all_pictures_are_of_a_size(): void
+    {
+        foreach ([SheetKind::StringMatch, SheetKind::CountMatch] as $kind) {
+            $drawn = array_filter(self::of(self::sheet($kind, 10), Path::class), static fn (Path $path): bool => 'white' === $path->paint->fill);
+            self::assertGreaterThan(10, \count($drawn));
+            self::assertCount(1, array_unique(array_map(static fn (Path $path): string => \sprintf('%.4F', $path->scale), $drawn)), $kind->value);
+        }
+    }
+
     public function test_hatching_keeps_to_its_box(): void
     {
         foreach ([false, true] as $back) {

@@ -36,7 +36,7 @@ final class CountMatch
             $y = $format->top + ($i + 0.5) * $row;
             array_push(
                 $marks,
-                ...Amount::drawn($order, $things[$i], $format->left, $y - 0.38 * min(60.0, $row), 56.0, 0.76 * min(60.0, $row)),
+                ...Amount::drawn($order, $things[$i], $format->left, $y - 0.38 * min(60.0, $row), 56.0, 0.76 * min(60.0, $row), most: max($numbers)),
                 ...self::frame($order, $frames[$i], $format->middle(), $y),
                 ...NumeralCards::card($order, (string) $numerals[$i], $format->left + $format->wide - 18.0, $y, self::NUMERAL, 34.0),
             );

@@ -52,11 +52,12 @@ final class StoryStrip
             new Stroked($end, $top, $end, $top + $high, Stroke::fold()),
             ...$order->hand->write((string) $sum->answer, $end + self::FLAP / 2, $y, 12.0, 'soft', 0.8 * self::FLAP),
         ];
+        $most = $sum->largest();
         foreach ($sum->story() as $i => $n) {
             $x = $left + ($i + 0.5) * self::FRAME;
             array_push($marks, ...null === $n
                 ? self::asked($order, $sum, $x, $y, $high)
-                : Amount::drawn($order, $n, $x - 0.45 * self::FRAME, $top + 0.2 * $high, 0.9 * self::FRAME, 0.7 * $high));
+                : Amount::drawn($order, $n, $x - 0.45 * self::FRAME, $top + 0.2 * $high, 0.9 * self::FRAME, 0.7 * $high, most: $most));
             // Who comes has a plus, who goes a minus.
             array_push($marks, ...1 === $i ? $order->hand->write($sum->takes ? '−' : '+', $x - 0.4 * self::FRAME, $top + 0.12 * $high, self::SIGN, 'ink') : []);
         }

@@ -34,7 +34,7 @@ final class StringMatch
             $y = $format->top + ($i + 0.5) * $row;
             array_push(
                 $marks,
-                ...Amount::drawn($order, $groups[$i], $format->left, $y - 0.4 * min(60.0, $row), 66.0, 0.8 * min(60.0, $row)),
+                ...Amount::drawn($order, $groups[$i], $format->left, $y - 0.4 * min(60.0, $row), 66.0, 0.8 * min(60.0, $row), most: max($numbers)),
                 ...self::hole($format->left + 74.0, $y),
                 ...self::hole($format->left + $format->wide - 42.0, $y),
                 ...NumeralCards::card($order, (string) $numerals[$i], $format->left + $format->wide - 18.0, $y, self::NUMERAL, 34.0),
