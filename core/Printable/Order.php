@@ -91,6 +91,18 @@ final readonly class Order
         return null !== $this->unit && $this->kind->isSized() ? round($this->unit, 1).' mm' : $this->thing->name ?? '';
     }
 
+    /**
+     * What it is drawn for, as far as that decides what it can be used for again.
+     *
+     * @throws InvalidSheet when its size is that of a thing, and there is none or nobody has measured it
+     */
+    public function fit(): Fit
+    {
+        $side = $this->kind->isSized() ? $this->side() : null;
+
+        return Fit::of($this->kind, $this->variant, $this->reach, $side, $this->settings, $this->prompts);
+    }
+
     /** What is drawn for the thing: itself, or a counter. */
     public function glyph(): string
     {

@@ -33,9 +33,9 @@ final readonly class KeptController
         if (null === $kind && null === $propId) {
             throw Refusal::invalid('kind', 'What was made?');
         }
-        $fit = null === $kind ? null : $this->orders->fit($kind, $input->as);
-        $things = null === $kind ? null : $this->orders->order($kind, $input->as)->what();
-        $made = $this->made->keep($propId, $fit, static function (MadeEntity $made) use ($input, $things): void {
+        $order = null === $kind ? null : $this->orders->order($kind, $input->as);
+        $things = $order?->what();
+        $made = $this->made->keep($propId, null === $order ? null : $this->orders->fit($order), static function (MadeEntity $made) use ($input, $things): void {
             self::fill($made, $input);
             $made->things = '' === $things || null === $things ? null : mb_substr($things, 0, 60);
             $made->wish = array_filter([

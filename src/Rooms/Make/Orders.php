@@ -21,7 +21,6 @@ use Pindle\Core\Drawing\Drawing;
 use Pindle\Core\Printable\Fit;
 use Pindle\Core\Printable\InvalidSheet;
 use Pindle\Core\Printable\Order;
-use Pindle\Core\Printable\Paper;
 use Pindle\Core\Printable\Sheet;
 use Pindle\Core\Printable\SheetKind;
 use Pindle\Core\Printable\Want;
@@ -51,17 +50,19 @@ final readonly class Orders
     ) {
     }
 
-    /** @throws Refusal 422 when it cannot be made as it was asked for, 404 when the thing, the child or the set-up is not there */
-    public function sheet(SheetKind $kind, SheetQuery $query): Sheet
+    /** @throws Refusal 422 when it cannot be made as it was asked for */
+    public function sheet(Order $order): Sheet
     {
-        try {
-            return Sheet::of($this->order($kind, $query));
-        } catch (InvalidSheet $e) {
-            throw $this->refusal($e);
-        }
+        return $this->refusing(static fn (): Sheet => Sheet::of($order));
     }
 
-    /** @throws Refusal */
+    /** @throws Refusal 422 when nobody knows how large it is */
+    public function fit(Order $order): Fit
+    {
+        return $this->refusing($order->fit(...));
+    }
+
+    /** @throws Refusal 422 when it cannot be asked for so, 404 when the thing, the child or the set-up is not there */
     public function order(SheetKind $kind, SheetQuery $query): Order
     {
         $want = $this->want($kind, $query);
@@ -79,42 +80,25 @@ final readonly class Orders
             null !== $child => $this->questions->of($child, $kind, $reach, $query->seed),
             default => [],
         };
-        try {
-            return new Order(
-                $kind,
-                $this->glyphs->hand(),
-                $reach,
-                $thing,
-                $child->settings ?? $want->settings ?? Settings::chosen([], $this->house->settings(), Settings::WRITING_FROM_MONTHS, $this->house->coins()),
-                $query->paper,
-                $query->copies,
-                $prompts,
-                $query->seed,
-                $query->savesInk,
-                $this->isNearLittleOnes(),
-                $want->others ?? [],
-                $query->variant ?? $want->sheet->variant ?? null,
-                $query->unit ?? (null === $thing && null !== $want && $kind->isSized() ? $want->side() : null),
-                $query->labels(),
-                SheetKind::Pictures === $kind && null !== $want ? $this->drawings($want) : [],
-            );
-        } catch (InvalidSheet $e) {
-            throw $this->refusal($e);
-        }
-    }
 
-    /** What it was drawn for, as far as that decides what it can be used for again. */
-    public function fit(SheetKind $kind, SheetQuery $query): Fit
-    {
-        $order = $this->order($kind, $query);
-
-        return Fit::of($kind, $order->variant, $order->reach, $kind->isSized() ? $order->side() : null, $order->settings, $order->prompts);
-    }
-
-    /** Of a planned set-up as it wants it. */
-    public function forWant(Want $want, Paper $paper, bool $savesInk): SheetQuery
-    {
-        return new SheetQuery(setUpId: $want->setUpKey, propId: $want->prop->id, paper: $paper, savesInk: $savesInk);
+        return $this->refusing(fn (): Order => new Order(
+            $kind,
+            $this->glyphs->hand(),
+            $reach,
+            $thing,
+            $child->settings ?? $want->settings ?? Settings::chosen([], $this->house->settings(), Settings::WRITING_FROM_MONTHS, $this->house->coins()),
+            $query->paper,
+            $query->copies,
+            $prompts,
+            $query->seed,
+            $query->savesInk,
+            $this->isNearLittleOnes(),
+            $want->others ?? [],
+            $query->variant ?? $want->sheet->variant ?? null,
+            $query->unit ?? (null === $thing && null !== $want && $kind->isSized() ? $want->side() : null),
+            $query->labels(),
+            SheetKind::Pictures === $kind && null !== $want ? $this->drawings($want) : [],
+        ));
     }
 
     /**
@@ -149,9 +133,22 @@ final readonly class Orders
         return $thing->longSide();
     }
 
-    private function refusal(InvalidSheet $e): Refusal
+    /**
+     * @template T
+     *
+     * @param callable(): T $make
+     *
+     * @return T
+     *
+     * @throws Refusal with the field and a sentence
+     */
+    private function refusing(callable $make): mixed
     {
-        return Refusal::invalid($e->field, $this->words->say('sheet_refusals', $e->reason, $e->values));
+        try {
+            return $make();
+        } catch (InvalidSheet $e) {
+            throw Refusal::invalid($e->field, $this->words->say('sheet_refusals', $e->reason, $e->values));
+        }
     }
 
     private function isNearLittleOnes(): bool

@@ -39,7 +39,7 @@ final readonly class Sheets
     public function view(SheetKind $kind, SheetQuery $query): SheetView
     {
         $order = $this->orders->order($kind, $query);
-        $sheet = $this->orders->sheet($kind, $query);
+        $sheet = $this->orders->sheet($order);
         $svg = new Svg($this->inks->colours());
         $lacking = [];
         foreach ($sheet->pages as $page) {
@@ -64,7 +64,7 @@ final readonly class Sheets
     /** @throws Refusal */
     public function pdf(SheetKind $kind, SheetQuery $query): string
     {
-        return $this->write($this->pages($this->orders->sheet($kind, $query), $query->from), $query->bar);
+        return $this->write($this->pages($this->orders->sheet($this->orders->order($kind, $query)), $query->from), $query->bar);
     }
 
     /**
@@ -74,7 +74,8 @@ final readonly class Sheets
      */
     public function svg(SheetKind $kind, SheetQuery $query): string
     {
-        $page = $this->orders->sheet($kind, $query)->pages[$query->from - 1] ?? throw Refusal::invalid('from', 'The sheet has no such page.');
+        $sheet = $this->orders->sheet($this->orders->order($kind, $query));
+        $page = $sheet->pages[$query->from - 1] ?? throw Refusal::invalid('from', 'The sheet has no such page.');
         $by = Page::BAR / $query->bar;
 
         return (new Svg($this->inks->colours()))->exact($page->drawing, $this->say(...), $this->alt($page), more: \sprintf(
@@ -138,12 +139,9 @@ final readonly class Sheets
     private function drawn(WantView $want, SetQuery $query): array
     {
         try {
-            return [$this->orders->sheet($want->kind ?? throw new \LogicException('It has no sheet.'), new SheetQuery(
-                setUpId: $want->setUpId,
-                propId: $want->propId,
-                paper: $query->paper,
-                savesInk: $query->savesInk,
-            )), null];
+            $as = new SheetQuery(setUpId: $want->setUpId, propId: $want->propId, paper: $query->paper, savesInk: $query->savesInk);
+
+            return [$this->orders->sheet($this->orders->order($want->kind ?? throw new \LogicException('It has no sheet.'), $as)), null];
         } catch (Refusal $e) {
             return [null, $e->getMessage()];
         }
