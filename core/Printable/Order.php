@@ -116,7 +116,7 @@ final readonly class Order
      */
     public function tooLong(float $most): InvalidSheet
     {
-        $most = (int) floor(max(Paper::MARGIN, $most));
+        $most = (int) floor($most);
 
         return null !== $this->unit ? InvalidSheet::unitTooLong($this->unit, $most, $this->kind->isSteps()) : InvalidSheet::tooLong(
             $this->thing ?? throw InvalidSheet::noThing(),

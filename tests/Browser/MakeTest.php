@@ -88,13 +88,13 @@ final class MakeTest extends BrowserTestCase
         $this->chrome->driver->findElement(WebDriverBy::id('made-place'))->sendKeys('blue tin');
         $this->chrome->click('[data-made]');
         $this->chrome->waitForText('Frame for things, up to 10, for jar lids: made, blue tin.');
-        self::assertSame([], $this->all('[data-want="frame-card"]'), 'it is wanted no more');
+        $this->chrome->driver->wait(8)->until(fn (): bool => [] === $this->all('[data-want="frame-card"]'), 'It is wanted no more.');
 
         $this->chrome->size(1280, 800);
         $this->open('/');
-        $this->chrome->waitForText('Have ready');
-        self::assertSame([], $this->all('[data-to-make="frame-card"]'));
+        $this->chrome->driver->wait(8)->until(fn (): bool => [] !== $this->all('[data-there="frame-card"]'), 'Today says where it lies.');
         self::assertStringContainsString('blue tin', $this->all('[data-there="frame-card"]')[0]->getText());
+        self::assertSame([], $this->all('[data-to-make="frame-card"]'));
 
         // What else is wanted comes as one set.
         $this->open('/make');

@@ -135,6 +135,14 @@ final class MadeTest extends TestCase
         self::assertSame([25.0, 'caps'], [$wants[0]->side(), $wants[0]->thing?->name]);
         self::assertSame(['pegs'], array_map(static fn ($thing): string => $thing->name, $wants[0]->others));
         self::assertSame($setUp->sittings[1]->questions[0]->prompt, $wants[1]->prompts[0]);
+        // No further than the sheet goes, and as large as is usual where nothing lies on it.
+        $die = array_column(
+            (new MadeFor(Make::map(), Make::things()->sheets()))->of(self::laidOut('bundle-race', ['lark' => 'tens-ones@100']), []),
+            'reach',
+            'activityId',
+        );
+        self::assertSame(20, $die['bundle-race']);
+        self::assertSame(25.0, self::want('number-line', 10, null)->side());
         // What any house has is not made.
         self::assertSame([], (new MadeFor(Make::map(), []))->of(self::laidOut('pick-up-count', ['lark' => 'say-count@5']), []));
     }
@@ -157,6 +165,7 @@ final class MadeTest extends TestCase
         self::assertSame(-1.5 - 0.5, $cost(self::ready([]), []), 'a new one has none yet');
         self::assertSame(-1.5 - 4.0, $cost(self::ready([], isToday: true), []));
         self::assertSame(-1.5, $cost(self::ready([$cards(10, MadeState::Made)], isToday: true), []));
+        self::assertSame(0.0, $cost(self::ready([$cards(10, MadeState::Made), $cards(5, MadeState::Made)]), $known), 'the furthest counts');
         self::assertSame(-0.5, $cost(self::ready([$cards(10, MadeState::WornOut)]), $known), 'worn out');
         self::assertSame(-0.5, $cost(self::ready([$cards(10, MadeState::HalfMade)]), $known));
         self::assertSame(-0.5, $cost(self::ready([$cards(9, MadeState::Made)]), $known), 'not far enough');
@@ -172,12 +181,14 @@ final class MadeTest extends TestCase
         self::assertSame([-5.5, 0.0, -1.5, -1.5], [$asked(Reason::Ready), $asked(Reason::Ready, 'fetch-me'), $asked(Reason::Pinned), $asked(Reason::InFocus)]);
     }
 
-    private static function want(string $propId, int $reach): Want
+    private static function want(string $propId, int $reach, ?float $long = 25.0): Want
     {
+        $thing = null === $long ? null : Make::thing('cap', 9, [$long, $long, 4.0]);
+
         $prop = Make::things()->props()[$propId];
         $sheet = Make::things()->sheets()[$propId] ?? null;
 
-        return new Want('set-up', 'fetch-me', 'lark', $prop, $sheet, $reach, Make::thing('cap', 9, [25.0, 25.0, 4.0]), [], new Settings(), []);
+        return new Want('set-up', 'fetch-me', 'lark', $prop, $sheet, $reach, $thing, [], new Settings(), []);
     }
 
     /** @param non-empty-array<string, string> $steps child id => step */

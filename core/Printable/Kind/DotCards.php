@@ -78,7 +78,7 @@ final class DotCards
     }
 
     /** @param list<array{float, float}> $places whether five lie in one row or column, give or take half a dot */
-    private static function hasRow(array $places): bool
+    public static function hasRow(array $places): bool
     {
         foreach ([0, 1] as $axis) {
             foreach ($places as $one) {

@@ -18,7 +18,7 @@ use Pindle\Core\Printable\Variant;
 /** Cards with 0 to the reach, to be read from across the table, or from above when they lie on the floor; or with as many spots below. */
 final class NumeralCards
 {
-    /** Height of a numeral in millimetres: at least 30 for a table, 60 for the floor. */
+    /** Height of a numeral in millimetres: at least 30 for a table, 60 for the floor, also of two and three figures. */
     public const ON_TABLE = 36.0;
     public const ON_FLOOR = 62.0;
 
@@ -31,7 +31,12 @@ final class NumeralCards
     {
         $high = Variant::Floor === $order->variant ? self::ON_FLOOR : self::ON_TABLE;
         $rows = Variant::Spots === $order->variant ? (int) ceil(min($order->reach, self::MOST_SPOTS) / 5) : 0;
-        [$wide, $tall] = [$high * 1.6, $high * 1.9 + $rows * self::SPOT_ROW];
+        $wide = $high * match (true) {
+            $order->reach >= 100 => 2.4,
+            $order->reach >= 10 => 1.75,
+            default => 1.6,
+        };
+        $tall = $high * 1.9 + $rows * self::SPOT_ROW;
         $cells = [];
         for ($copy = 0; $copy < $order->copies; ++$copy) {
             for ($number = 0; $number <= $order->reach; ++$number) {

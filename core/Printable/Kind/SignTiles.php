@@ -17,6 +17,8 @@ use Pindle\Core\Printable\Tool;
 final class SignTiles
 {
     public const SIDE = 43.0;
+    /** Of one with two figures. */
+    private const WIDE = 55.0;
     private const HIGH = 30.0;
     private const OF_EACH = 2;
     private const WHOLE = 20;
@@ -26,16 +28,27 @@ final class SignTiles
     public static function sheet(Order $order): Sheet
     {
         $isWhole = $order->reach <= self::WHOLE;
+        $wide = $isWhole ? self::wide($order->reach) : self::SIDE;
         $cells = [];
         for ($copy = 0; $copy < $order->copies; ++$copy) {
             foreach ([...array_map(strval(...), range(0, $isWhole ? $order->reach : 9)), ...self::SIGNS] as $one) {
                 for ($nth = 0; $nth < ($isWhole || !is_numeric($one) ? self::OF_EACH : self::FIGURES); ++$nth) {
-                    $cells[] = static fn (float $x, float $y): array => NumeralCards::card($order, $one, $x, $y, self::HIGH, self::SIDE);
+                    $cells[] = static fn (float $x, float $y): array => NumeralCards::card($order, $one, $x, $y, self::HIGH, $wide);
                 }
             }
         }
         $format = new Format($order->paper);
 
-        return Sheet::printed($order, $format, Grid::pages($format, self::SIDE, self::SIDE, $cells), [Tool::Scissors, Tool::Card], \count($cells));
+        return Sheet::printed($order, $format, Grid::pages($format, $wide, self::SIDE, $cells), [Tool::Scissors, Tool::Card], \count($cells));
+    }
+
+    /** Room in millimetres for an answer up to a reach: one tile, or beyond twenty a figure beside a figure. */
+    public static function wide(int $reach): float
+    {
+        return match (true) {
+            $reach > self::WHOLE => 2 * self::SIDE,
+            $reach >= 10 => self::WIDE,
+            default => self::SIDE,
+        };
     }
 }

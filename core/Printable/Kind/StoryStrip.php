@@ -69,7 +69,9 @@ final class StoryStrip
     private static function asked(Order $order, Sum $sum, float $x, float $y, float $high): array
     {
         return match ($order->settings->answering) {
-            Answering::Tiles => [new Box($x, $y, SignTiles::SIDE, min($high - 4.0, SignTiles::SIDE), 2.0, Stroke::fold())],
+            Answering::Tiles => [
+                new Box($x, $y, min(self::FRAME - 2.0, SignTiles::wide($order->reach)), min($high - 4.0, SignTiles::SIDE), 2.0, Stroke::fold()),
+            ],
             Answering::Writing => [new Box($x, $y + 4.0, SumPage::BOX, SumPage::BOX, 2.0, Stroke::fill())],
             Answering::Saying => $order->hand->write('?', $x, $y, 16.0, 'ink'),
             Answering::RingIt => SumPage::choices($order, $sum, $x, $y, 0.95 * self::FRAME, 11.0, 3),

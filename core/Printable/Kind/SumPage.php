@@ -75,10 +75,10 @@ final class SumPage
         $x = $format->left;
         $answering = $order->settings->answering;
         foreach ($sum->tokens as $token) {
-            $wide = '' !== $token ? self::STEP : (Answering::Tiles === $answering ? SignTiles::SIDE : self::BOX);
+            $wide = '' !== $token ? self::STEP : (Answering::Tiles === $answering ? SignTiles::wide($order->reach) : self::BOX);
             array_push($marks, ...match (true) {
                 '' !== $token => $order->hand->write($token, $x + $wide / 2, $y, self::NUMERAL, 'ink', 0.9 * $wide),
-                Answering::Tiles === $answering => [new Box($x + $wide / 2, $y, SignTiles::SIDE, SignTiles::SIDE, 2.0, Stroke::fold())],
+                Answering::Tiles === $answering => [new Box($x + $wide / 2, $y, $wide, SignTiles::SIDE, 2.0, Stroke::fold())],
                 Answering::Writing === $answering => [new Box($x + $wide / 2, $y, self::BOX, self::BOX, 2.0, Stroke::fill())],
                 default => $order->hand->write('?', $x + $wide / 2, $y, self::NUMERAL, 'soft'),
             });
