@@ -103,6 +103,11 @@ final class MakeTest extends ApiTestCase
         self::assertSame('Frame for things, up to 10, for caps 25 25 4', $first['name']);
         self::assertSame([$first['id'], 'shelf'], [$keep(10, 'shelf')['id'], $this->ask('GET', '/make')['kept'][0]['keptAt']]);
         self::assertNotSame($first['id'], $keep(5, 'shelf')['id']);
+        $bad = static fn (string $at): array => ['state' => 'made', 'kind' => 'frame', 'keptAt' => $at, 'as' => ['thingId' => $caps]];
+        $this->refuse(422, 'keptAt', 'POST', '/make/kept', $bad(str_repeat('a', 61)));
+        $this->refuse(422, 'keptAt', 'POST', '/make/kept', $bad("\u{202E}tin"));
+        $this->refuse(422, 'kind', 'POST', '/make/kept', ['state' => 'made']);
+        self::assertCount(2, $this->ask('GET', '/make')['kept'], 'nothing of that was kept');
         self::assertSame(['10', $caps], [$first['as']['reach'], $first['as']['thingId']], 'so that it can be printed again');
     }
 

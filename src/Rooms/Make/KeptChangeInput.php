@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pindle\App\Rooms\Make;
 
+use Pindle\App\Platform\Http\Name;
 use Pindle\Core\Printable\MadeState;
 use Symfony\Component\Validator\Constraints as Assert;
 
@@ -14,6 +15,7 @@ final readonly class KeptChangeInput
         public MadeState $state,
         public int $version,
         #[Assert\Length(max: 60, maxMessage: 'A place is up to 60 letters.')]
+        #[Assert\Regex(Name::UNPRINTABLE, match: false, message: 'There is a letter in it that cannot be shown.')]
         public ?string $keptAt = null,
         #[Assert\Range(min: 0, max: 200, notInRangeMessage: 'Pages are counted from 0 to 200.')]
         public int $pagesDone = 0,
