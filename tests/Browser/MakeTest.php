@@ -96,17 +96,22 @@ final class MakeTest extends BrowserTestCase
         self::assertStringContainsString('blue tin', $this->all('[data-there="frame-card"]')[0]->getText());
         self::assertSame([], $this->all('[data-to-make="frame-card"]'));
 
-        // What else is wanted comes as one set.
+        // What lies in a drawer already is ticked off on the spot.
+        $this->center('[data-have="sign-tiles"]');
+        $this->chrome->click('[data-have="sign-tiles"]');
+        $this->chrome->driver->wait(8)->until(fn (): bool => [] !== $this->all('[data-there="sign-tiles"]'), 'The tiles are there.');
+        $this->assertAccessible('Today');
+
+        // What is worn out is wanted again, and comes as one set.
         $this->open('/make');
-        $this->chrome->click('[data-set]');
-        $this->chrome->click('[data-draw-set]');
-        $this->chrome->driver->wait(8)->until(fn (): bool => [] !== $this->all('[data-set-file]'), 'The set lies ready.');
-        // It is worn out, and wanted again.
         $kept = array_column($this->api('/make')['kept'], 'id', 'name')['Frame for things, up to 10, for jar lids'];
         $this->chrome->click('[data-kept="'.$kept.'"] button');
         (new WebDriverSelect($this->chrome->driver->findElement(WebDriverBy::cssSelector('[data-kept] select'))))->selectByValue('worn-out');
         $this->chrome->clickText('Keep it so');
         $this->chrome->driver->wait(8)->until(fn (): bool => [] !== $this->all('[data-want="frame-card"]'), 'It is wanted again.');
+        $this->chrome->click('[data-set]');
+        $this->chrome->click('[data-draw-set]');
+        $this->chrome->driver->wait(8)->until(fn (): bool => [] !== $this->all('[data-set-file]'), 'The set lies ready.');
         $this->assertAccessible('Make at 1280');
     }
 
