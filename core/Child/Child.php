@@ -10,6 +10,9 @@ use Pindle\Core\Calendar\Span;
 /** One child of the house and how they like to work. A child without a birth date is treated as the youngest there can be. */
 final readonly class Child
 {
+    /** Three years in months. */
+    private const THREE = 36;
+
     /** A child younger than this many months is not left alone, unless the parent says otherwise. */
     public const ALONE_FROM_MONTHS = 48;
 
@@ -103,6 +106,12 @@ final readonly class Child
     public function ageInMonths(LocalDate $on): int
     {
         return null === $this->born ? 0 : max(0, $this->born->monthsUntil($on));
+    }
+
+    /** Whether small parts are kept from them; so it is where nobody said when they were born. */
+    public function isUnderThree(LocalDate $on): bool
+    {
+        return $this->ageInMonths($on) < self::THREE;
     }
 
     /** Minutes of one sitting at most: about two and a half a year of age, where the parent has not said. */

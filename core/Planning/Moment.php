@@ -10,7 +10,6 @@ final readonly class Moment
     /** One a child, two for one younger than this many months: most of what they do is of this kind. */
     public const A_CHILD = 1;
     public const A_LITTLE_ONE = 2;
-    public const LITTLE_MONTHS = 36;
 
     public function __construct(public string $childId, public string $activityId, public string $stepId)
     {
@@ -31,7 +30,7 @@ final readonly class Moment
         $moments = [];
         foreach ($candidates as $candidate) {
             $child = $candidate->learner->child;
-            $most = $child->ageInMonths($request->date) < self::LITTLE_MONTHS ? self::A_LITTLE_ONE : self::A_CHILD;
+            $most = $child->isUnderThree($request->date) ? self::A_LITTLE_ONE : self::A_CHILD;
             $isFree = $candidate->activity->isMoment() && !isset($taken[$candidate->activity->id]) && !$candidate->isCheck();
             if ($isFree && \count($moments) < $most) {
                 $moments[] = new self($child->id, $candidate->activity->id, $candidate->ranked->step->id);

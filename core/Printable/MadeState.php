@@ -12,4 +12,14 @@ enum MadeState: string
     case HalfMade = 'half-made';
     /** To be made again. */
     case WornOut = 'worn-out';
+
+    /**
+     * Whether it must be made before it can be used. Of what nobody ever spoke of it is there when its game was played before.
+     *
+     * @param self|null $said null where nobody ever said
+     */
+    public static function isLacking(?self $said, bool $isNewGame): bool
+    {
+        return null === $said ? $isNewGame : self::Made !== $said;
+    }
 }

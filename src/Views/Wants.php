@@ -14,6 +14,7 @@ use Pindle\App\Plan\StoredSetUp;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Child\Settings;
 use Pindle\Core\Planning\MadeFor;
+use Pindle\Core\Printable\MadeState;
 use Pindle\Core\Printable\Want;
 use Pindle\Core\Skill\SkillMap;
 
@@ -101,6 +102,33 @@ final readonly class Wants
                 $made->pagesDone ?? 0,
             );
         }, Want::fewest($wants));
+    }
+
+    /**
+     * Those that nobody has said are made: to be printed, or to be ticked off as there.
+     *
+     * @param list<Want> $wants
+     *
+     * @return list<WantView>
+     */
+    public function open(array $wants, LocalDate $on): array
+    {
+        return array_values(array_filter($this->views($wants, $on), static fn (WantView $want): bool => MadeState::Made !== $want->state));
+    }
+
+    /**
+     * Those that must be made first.
+     *
+     * @param list<Want> $wants
+     *
+     * @return list<WantView>
+     */
+    public function lacking(array $wants, LocalDate $on): array
+    {
+        return array_values(array_filter(
+            $this->views($wants, $on),
+            static fn (WantView $want): bool => MadeState::isLacking($want->state, $want->isNew),
+        ));
     }
 
     /** @return array<string, string> prop id => where it is kept, of what a set-up wants made */

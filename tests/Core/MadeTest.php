@@ -10,8 +10,10 @@ use Pindle\Core\Activity\Part;
 use Pindle\Core\Activity\Place;
 use Pindle\Core\Activity\Prop;
 use Pindle\Core\Advice\Reason;
+use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Calendar\Span;
 use Pindle\Core\Child\Answering;
+use Pindle\Core\Child\Child;
 use Pindle\Core\Child\CoinSet;
 use Pindle\Core\Child\FrameFilling;
 use Pindle\Core\Child\Settings;
@@ -103,6 +105,23 @@ final class MadeTest extends TestCase
         self::assertNull($hanger->fit);
         self::assertSame(MadeState::Made, Made::state([new Made('hanger-balance', null, MadeState::Made)], $hanger));
         self::assertNull(Made::state([new Made('hanger-rail', null, MadeState::Made)], $hanger));
+    }
+
+    public function test_what_was_never_spoken_of_is_there_when_its_game_was_played(): void
+    {
+        self::assertSame([true, false], [MadeState::isLacking(null, true), MadeState::isLacking(null, false)]);
+        foreach (MadeState::cases() as $said) {
+            self::assertSame(MadeState::Made !== $said, MadeState::isLacking($said, true));
+            self::assertSame(MadeState::Made !== $said, MadeState::isLacking($said, false));
+        }
+    }
+
+    public function test_three_years_to_the_day_is_not_under_three_and_who_knows_when_is(): void
+    {
+        $born = static fn (?string $born): Child => new Child('pip', 'Pip', null === $born ? null : LocalDate::parse($born));
+        $on = LocalDate::parse('2026-03-04');
+        $under = static fn (?string $of): bool => $born($of)->isUnderThree($on);
+        self::assertSame([true, false, true], [$under('2023-03-05'), $under('2023-03-04'), $under(null)]);
     }
 
     public function test_as_few_sheets_as_do_for_all(): void

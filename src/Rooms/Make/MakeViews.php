@@ -13,9 +13,8 @@ use Pindle\App\Household\Things;
 use Pindle\App\Platform\Clock;
 use Pindle\App\Views\SheetsOf;
 use Pindle\App\Views\Wants;
-use Pindle\App\Views\WantView;
+use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Child\Setting;
-use Pindle\Core\Printable\MadeState;
 use Pindle\Core\Printable\SheetKind;
 use Pindle\Core\Printable\Variant;
 use Pindle\Core\Thing\Thing;
@@ -40,12 +39,15 @@ final readonly class MakeViews
     {
         $today = $this->clock->today();
         $names = $this->activityNames();
-        $wanted = [];
-        foreach (Until::cases() as $until) {
-            $wants = $this->wants->views($this->wants->on($until->days($today)), $today);
-            $open = array_filter($wants, static fn (WantView $want): bool => MadeState::Made !== $want->state);
-            $wanted[] = new DayWantsView($until, $this->words->say('make_until', $until), array_values($open));
+        // Every day is read once: the week has today and tomorrow in it.
+        $byDay = [];
+        foreach (Until::Week->days($today) as $day) {
+            $byDay[$day->toString()] = $this->wants->on([$day]);
         }
+        $wanted = array_map(fn (Until $until): DayWantsView => new DayWantsView($until, $this->words->say('make_until', $until), $this->wants->open(
+            array_merge(...array_map(static fn (LocalDate $day): array => $byDay[$day->toString()], $until->days($today))),
+            $today,
+        )), Until::cases());
 
         return new MakeView(
             array_map(fn (SheetKind $kind): SheetCardView => new SheetCardView(

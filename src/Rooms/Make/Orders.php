@@ -32,8 +32,6 @@ final readonly class Orders
 {
     private const USUAL_REACH = 10;
     private const MOST_LETTERS = 60;
-    /** Under three. */
-    private const LITTLE_MONTHS = 36;
 
     public function __construct(
         private GlyphFile $glyphs,
@@ -154,9 +152,8 @@ final readonly class Orders
     private function isNearLittleOnes(): bool
     {
         $today = $this->clock->today();
-        $little = static fn (Child $one): bool => null === $one->born || $one->ageInMonths($today) < self::LITTLE_MONTHS;
 
-        return [] !== array_filter($this->children->present($today), $little);
+        return [] !== array_filter($this->children->present($today), static fn (Child $one): bool => $one->isUnderThree($today));
     }
 
     /** @return list<Drawing> the picture of each question as it is drawn on paper */

@@ -15,7 +15,6 @@ use Pindle\App\Views\Wants;
 use Pindle\App\Views\WantView;
 use Pindle\Core\Drawing\Drawing;
 use Pindle\Core\Drawing\Text;
-use Pindle\Core\Printable\MadeState;
 use Pindle\Core\Printable\Page;
 use Pindle\Core\Printable\Sheet;
 use Pindle\Core\Printable\SheetKind;
@@ -89,7 +88,7 @@ final readonly class Sheets
     public function set(SetQuery $query): SetView
     {
         $sheets = $without = [];
-        foreach ($this->lacking($query->until) as $want) {
+        foreach ($this->open($query->until) as $want) {
             if (null === $want->kind) {
                 $without[$want->propId] = $want->name;
                 continue;
@@ -115,7 +114,7 @@ final readonly class Sheets
     public function setPdf(SetQuery $query): string
     {
         $pages = [];
-        foreach ($this->lacking($query->until) as $want) {
+        foreach ($this->open($query->until) as $want) {
             $sheet = null === $want->kind ? null : $this->drawn($want, $query)[0];
             $pages = null === $sheet ? $pages : [...$pages, ...$this->pages($sheet, 1)];
         }
@@ -127,12 +126,11 @@ final readonly class Sheets
     }
 
     /** @return list<WantView> */
-    private function lacking(Until $until): array
+    private function open(Until $until): array
     {
         $today = $this->clock->today();
-        $wants = $this->wants->views($this->wants->on($until->days($today)), $today);
 
-        return array_values(array_filter($wants, static fn (WantView $want): bool => MadeState::Made !== $want->state));
+        return $this->wants->open($this->wants->on($until->days($today)), $today);
     }
 
     /** @return array{Sheet|null, string|null} the sheet, or why it cannot be drawn */

@@ -54,9 +54,12 @@ final readonly class MapController
     public function record(string $childId, #[MapQueryParameter] Paper $paper = Paper::A4): Response
     {
         $today = $this->clock->today();
+        $child = $this->children->child($childId, $today);
 
         return $this->documents->pdf('record', [
-            'map' => $this->views->map($this->children->child($childId, $today)),
+            'map' => $this->views->map($child),
+            'words' => $this->words->say('paper', 'record', ['child' => $child->name]),
+            'notATest' => $this->words->say('paper', 'not-a-test'),
             'title' => $this->words->dated($today),
         ], $paper);
     }

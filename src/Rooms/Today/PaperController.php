@@ -67,6 +67,8 @@ final readonly class PaperController
 
         return $this->documents->pdf('card', [
             'title' => $this->words->longDay($date),
+            'words' => $this->words->say('paper', 'card'),
+            'noGame' => $this->words->say('paper', 'no-game'),
             'care' => $this->stepsIn->care($date),
             'games' => $this->stepsIn->games($date),
         ], $paper);

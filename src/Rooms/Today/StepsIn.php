@@ -25,7 +25,6 @@ final readonly class StepsIn
     private const GAMES = 2;
     /** Sentences to say of one game. */
     private const SENTENCES = 5;
-    private const LITTLE_MONTHS = 36;
 
     public function __construct(
         private Plans $plans,
@@ -42,7 +41,7 @@ final readonly class StepsIn
     {
         $care = [];
         foreach ($this->children->present($on) as $child) {
-            if (null === $child->born || $child->ageInMonths($on) < self::LITTLE_MONTHS) {
+            if ($child->isUnderThree($on)) {
                 $care[] = $this->words->say('steps_in', 'little', ['child' => $child->name]);
             }
             if ([] !== $child->allergies) {

@@ -16,12 +16,10 @@ use Pindle\App\Platform\Clock;
 use Pindle\App\Platform\Http\Refusal;
 use Pindle\App\Platform\Lock\Who;
 use Pindle\App\Views\Wants;
-use Pindle\App\Views\WantView;
 use Pindle\Core\Calendar\InvalidDate;
 use Pindle\Core\Calendar\InvalidSpan;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Calendar\Span;
-use Pindle\Core\Printable\MadeState;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
@@ -60,12 +58,8 @@ final readonly class TodayController
     public function tomorrow(): JsonResponse
     {
         $tomorrow = $this->clock->today()->plusDays(1);
-        $wants = $this->wants->views($this->wants->on([$tomorrow]), $tomorrow);
 
-        return new JsonResponse(new TomorrowView(array_values(array_filter(
-            $wants,
-            static fn (WantView $want): bool => MadeState::Made !== $want->state && (null !== $want->state || $want->isNew),
-        ))));
+        return new JsonResponse(new TomorrowView($this->wants->lacking($this->wants->on([$tomorrow]), $tomorrow)));
     }
 
     #[Route('/plan', name: 'today_plan', methods: ['POST'])]

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { useLocalStorage } from '@vueuse/core';
 import { toRef } from 'vue';
 import { RouterLink } from 'vue-router';
 
@@ -9,14 +8,14 @@ import Cautions from '@/kit/Cautions.vue';
 import Dialog from '@/kit/Dialog.vue';
 import Notice from '@/kit/Notice.vue';
 import Wait from '@/kit/Wait.vue';
+import { usePaper } from '@/kit/paper';
 import Picture from '@/scene/Picture.vue';
 
 /** One activity written out: a one-minute rehearsal with the real things. */
 const props = defineProps<{ id: string }>();
 const emit = defineEmits<{ close: []; change: [] }>();
 const id = toRef(props, 'id');
-/** Of this device's printer, as chosen in Make. */
-const paper = useLocalStorage('pindle.paper', 'a4');
+const paper = usePaper();
 const activity = useActivity(id);
 
 const use = useActivityToday();

@@ -2,9 +2,10 @@ import { useLocalStorage } from '@vueuse/core';
 import { computed } from 'vue';
 
 import type { Wish } from '@/api/sheets';
+import { usePaper } from '@/kit/paper';
 
 /** Of this printer and this screen: they stay on this device. */
-const paper = useLocalStorage<'a4' | 'letter'>('pindle.paper', 'a4');
+const paper = usePaper();
 const savesInk = useLocalStorage('pindle.saves-ink', false);
 /** What it makes of a bar of 50 mm. */
 const bar = useLocalStorage('pindle.bar', 50);

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Pin } from '@lucide/vue';
 import { computed, nextTick, ref, watch } from 'vue';
-import { useSessionStorage, useLocalStorage } from '@vueuse/core';
+import { useSessionStorage } from '@vueuse/core';
 import { RouterLink, useRoute, useRouter } from 'vue-router';
 
 import type { Schemas } from '@/api/client';
@@ -14,6 +14,7 @@ import Spindle from '@/kit/Spindle.vue';
 import ThreadKnot from '@/kit/ThreadKnot.vue';
 import Wait from '@/kit/Wait.vue';
 import { useKeys } from '@/kit/keys';
+import { usePaper } from '@/kit/paper';
 
 import AtAGlance from './AtAGlance.vue';
 import Evidence from './Evidence.vue';
@@ -77,8 +78,7 @@ watch(near, async (stepId) => {
         : [];
 });
 
-/** Of this device's printer, as chosen in Make. */
-const paper = useLocalStorage('pindle.paper', 'a4');
+const paper = usePaper();
 const focus = useWanted(childId);
 const strandOptions = computed(() => [
     { value: '', words: 'All strands' },

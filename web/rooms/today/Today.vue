@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { ChevronLeft, ChevronRight, Printer, Zap } from '@lucide/vue';
-import { useLocalStorage } from '@vueuse/core';
 import { computed, defineAsyncComponent, nextTick, onMounted, ref, watch } from 'vue';
 import { RouterLink, useRoute, useRouter } from 'vue-router';
 
@@ -13,6 +12,7 @@ import Notice from '@/kit/Notice.vue';
 import ThreadKnot from '@/kit/ThreadKnot.vue';
 import Wait from '@/kit/Wait.vue';
 import { longDay } from '@/kit/words';
+import { usePaper } from '@/kit/paper';
 
 import AnyTime from './AnyTime.vue';
 import Bring from './Bring.vue';
@@ -38,8 +38,7 @@ const other = computed(() => (typeof route.query.day === 'string' ? route.query.
 const another = useDay(other);
 const shown = computed(() => (other.value ? another : today));
 const day = computed(() => shown.value.data.value);
-/** Of this device's printer, as chosen in Make. */
-const paper = useLocalStorage('pindle.paper', 'a4');
+const paper = usePaper();
 const changes = useChanges(() => today.data.value);
 const plan = usePlan(() => undefined);
 
