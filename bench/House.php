@@ -94,6 +94,12 @@ final class House
         );
     }
 
+    /** @return list<array{Activity, int, LocalDate}> what came about: how often, and when first */
+    public function used(): array
+    {
+        return array_values($this->used);
+    }
+
     public function live(DayPlan $plan): void
     {
         foreach ($plan->setUps as $setUp) {

@@ -17,6 +17,7 @@ use Pindle\Core\Planning\Course;
 use Pindle\Core\Planning\DayPlan;
 use Pindle\Core\Planning\DayRequest;
 use Pindle\Core\Planning\Learner;
+use Pindle\Core\Planning\Outlook;
 use Pindle\Core\Planning\PlanCheck;
 use Pindle\Core\Planning\Planner;
 use Pindle\Core\Planning\SetUp;
@@ -49,6 +50,7 @@ final class ThirtyDays
     private const MOST_CHILDREN = 3;
 
     private readonly Planner $planner;
+    private readonly Outlook $outlook;
     private readonly PlanCheck $check;
     private readonly SixtyDays $abstract;
 
@@ -67,6 +69,7 @@ final class ThirtyDays
         private readonly Choosing $choosing = new Choosing(),
     ) {
         $this->planner = new Planner($map, $catalogue, $cautions, $choosing);
+        $this->outlook = new Outlook($this->planner, $choosing);
         $this->check = new PlanCheck($cautions);
         $this->abstract = new SixtyDays($map, $catalogue, new Figures());
     }
@@ -79,12 +82,20 @@ final class ThirtyDays
         $ages = \array_slice($random->shuffleArray(FirstLookBench::AGES), 0, 1 + $number % self::MOST_CHILDREN);
         $house = new House($this->map, $simulator, $parent, $this->choosing, $ages, $things, $number, $start);
         $lived = 0;
+        $ahead = null;
+        $windows = [new Span(540, 580), new Span(780, 810)];
         for ($day = 1; $day <= self::DAYS; ++$day) {
             $on = $start->plusDays($day);
             $there = $house->there($on);
+            if (1 === $day % self::WEEK) {
+                $ahead?->count($this->figures, $parent->value);
+                $ahead = $day + self::WEEK > self::DAYS ? null : Ahead::at($this->outlook, $house, $on, $windows);
+            }
             if (0 !== $day % self::WEEK && $random->getInt(1, 100) > self::LOST_DAYS && [] !== $there) {
                 ++$lived;
-                $house->live($this->plan($house->request($on, $there, [new Span(540, 580), new Span(780, 810)])));
+                $plan = $this->plan($house->request($on, $there, $windows));
+                $ahead?->live($plan, $this->figures, $parent->value);
+                $house->live($plan);
             }
         }
         $end = $start->plusDays(self::DAYS);

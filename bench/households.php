@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Pindle\Bench\Ahead;
 use Pindle\Bench\Figures;
 use Pindle\Bench\Shares;
 use Pindle\Bench\ThirtyDays;
@@ -57,7 +58,7 @@ printf(
 );
 foreach ($figures as $simulator => $of) {
     printf("\n## On the %s simulator, per child\n\n", $simulator);
-    foreach ([ThirtyDays::DAY, ThirtyDays::SITTING, ThirtyDays::LEARNT] as $measures) {
+    foreach ([ThirtyDays::DAY, ThirtyDays::SITTING, ThirtyDays::LEARNT, Ahead::MEASURES, Ahead::SHAPE] as $measures) {
         echo $of->table('', $measures, 2), "\n";
     }
     foreach (array_keys($of->values) as $parent) {

@@ -50,6 +50,19 @@ final readonly class LocalDate
         return $this->dayNumber > $other->dayNumber;
     }
 
+    /** 1 (Monday) to 7 (Sunday), as ISO 8601 counts them. */
+    public function weekday(): int
+    {
+        // 1970-01-01 was a Thursday.
+        return (($this->dayNumber + 3) % 7 + 7) % 7 + 1;
+    }
+
+    /** The Monday of the same week. */
+    public function monday(): self
+    {
+        return $this->plusDays(1 - $this->weekday());
+    }
+
     /** Whole months from this day to the other, as ages are counted; negative when the other is earlier. */
     public function monthsUntil(self $other): int
     {

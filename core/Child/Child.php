@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pindle\Core\Child;
 
+use Pindle\Core\Calendar\DayUse;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Calendar\Span;
 
@@ -17,8 +18,8 @@ final readonly class Child
     public const ALONE_FROM_MONTHS = 48;
 
     /** What a parent may choose for minutes of maths a day and for the longest sitting. */
-    public const FEWEST_MINUTES = 5;
-    public const MOST_MINUTES = 60;
+    public const FEWEST_MINUTES = DayUse::FEWEST_MINUTES;
+    public const MOST_MINUTES = DayUse::MOST_MINUTES;
     public const SHORTEST_SITTING = 3;
     public const LONGEST_SITTING = 40;
 
@@ -79,11 +80,17 @@ final readonly class Child
         return $this->but($rests, $this->settings, $this->priors);
     }
 
+    /** The same child on a day with so many minutes of maths, 5 to 60. */
+    public function spending(int $minutes): self
+    {
+        return $this->but($this->rests, $this->settings, $this->priors, $minutes);
+    }
+
     /**
      * @param list<Span>           $rests
      * @param array<string, float> $priors
      */
-    private function but(array $rests, Settings $settings, array $priors): self
+    private function but(array $rests, Settings $settings, array $priors, ?int $minutes = null): self
     {
         return new self(
             $this->id,
@@ -92,7 +99,7 @@ final readonly class Child
             $this->allergies,
             $this->likedThings,
             $rests,
-            $this->minutesADay,
+            $minutes ?? $this->minutesADay,
             $this->longestSitting,
             $this->mayBeAlone,
             $settings,

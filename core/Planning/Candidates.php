@@ -217,6 +217,18 @@ final readonly class Candidates
         ));
     }
 
+    /**
+     * Whether any of these shows the step as the child meets it now.
+     *
+     * @param list<Activity> $activities
+     */
+    public static function isServed(Learner $learner, Step $step, array $activities): bool
+    {
+        $form = self::formOf($learner, $step);
+
+        return [] !== array_filter($activities, static fn (Activity $activity): bool => $activity->shows($step, $form));
+    }
+
     /** The form a step is met in today; a check is in the last one. */
     public static function formOf(Learner $learner, Step $step): ?Form
     {

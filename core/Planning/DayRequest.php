@@ -105,6 +105,16 @@ final readonly class DayRequest
         return $this->but(['wanted' => $wanted]);
     }
 
+    /**
+     * The same day with other things known of the children.
+     *
+     * @param list<Learner> $learners
+     */
+    public function learning(array $learners): self
+    {
+        return $this->but(['learners' => $learners]);
+    }
+
     /** The same day in a house that knows other games. */
     public function knowing(Repertoire $repertoire): self
     {
@@ -113,14 +123,14 @@ final readonly class DayRequest
 
     /**
      * @param array{held?: list<SetUp>, most?: int|null, things?: list<Thing>, windows?: list<Span>, wanted?: list<string>,
-     *     repertoire?: Repertoire} $changed
+     *     repertoire?: Repertoire, learners?: list<Learner>} $changed
      */
     private function but(array $changed): self
     {
         return new self(
             $this->date,
             $this->seed,
-            $this->learners,
+            $changed['learners'] ?? $this->learners,
             $changed['windows'] ?? $this->windows,
             $changed['things'] ?? $this->things,
             $this->places,

@@ -29,4 +29,10 @@ final readonly class Learner
         public array $chosen = [],
     ) {
     }
+
+    /** The same child on the same day, with what is known of another day: the record, what rests, and what the parent had chosen. */
+    public function knowing(self $then): self
+    {
+        return new self($this->child, $then->record, $this->minutes, $this->liking, $then->resting, $this->sits, $then->chosen);
+    }
 }

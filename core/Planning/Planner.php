@@ -6,6 +6,7 @@ namespace Pindle\Core\Planning;
 
 use Pindle\Core\Activity\Catalogue;
 use Pindle\Core\Advice\Choosing;
+use Pindle\Core\Advice\Resting;
 use Pindle\Core\Caution\Cautions;
 use Pindle\Core\Skill\SkillMap;
 
@@ -29,10 +30,11 @@ final readonly class Planner
         $this->settingOut = new SettingOut($map, $catalogue, $cautions);
     }
 
-    public function plan(DayRequest $request): DayPlan
+    /** @param Prospects|null $prospects of the day, where they are known already */
+    public function plan(DayRequest $request, ?Prospects $prospects = null): DayPlan
     {
         $day = Day::of($request);
-        $prospects = $this->prospects($request);
+        $prospects ??= $this->prospects($request);
         $new = (new Holding($this->settingOut))->held($request, $day, $prospects->candidates);
         $most = $request->mostSetUps();
         while (null !== $next = $this->bestMove($request, $day, $prospects, $new)) {
@@ -91,6 +93,32 @@ final readonly class Planner
         $best = array_map(static fn (array $found): float => max(array_map($worth, $found)), $candidates);
 
         return new Prospects($learners, $ranked, $candidates, new Scale($best, $opens, $this->weights));
+    }
+
+    /**
+     * Of each strand in which something is ready, what keeps it from coming where it does not.
+     *
+     * @return array<string, array<string, WhyWaits>> child id => strand => why
+     */
+    public function waiting(DayRequest $request, Prospects $prospects): array
+    {
+        $playable = $this->candidates->playable($request, $prospects->scale->opens);
+        $waiting = [];
+        foreach ($prospects->ranked as $childId => $ranked) {
+            $learner = $prospects->learners[$childId];
+            foreach ($ranked as $step) {
+                $strand = $step->step->skill->strand->value;
+                $why = match (true) {
+                    Resting::holds($step, $learner->record, $learner->resting, $request->date) => WhyWaits::Rests,
+                    Candidates::isServed($learner, $step->step, $playable) => WhyWaits::NoRoom,
+                    default => WhyWaits::NoGame,
+                };
+                $was = $waiting[$childId][$strand] ?? null;
+                $waiting[$childId][$strand] = null === $was || $why->isNearerThan($was) ? $why : $was;
+            }
+        }
+
+        return $waiting;
     }
 
     /** A set-up with the words of care that hold for it now. */

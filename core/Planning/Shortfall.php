@@ -20,9 +20,14 @@ final readonly class Shortfall
      * @param list<Candidate> $candidates of the child
      * @param bool            $isReady    whether anything at all is ready, whatever games the house knows
      * @param list<SetUp>     $new        besides what is kept
+     *
+     * @return WhyLittle|null null where there is enough, and on a day off
      */
     public function of(Learner $learner, array $candidates, bool $isReady, array $new): ?WhyLittle
     {
+        if ([] === $this->request->windows) {
+            return null;
+        }
         $minutes = 0;
         foreach ([...$this->request->kept, ...$new] as $setUp) {
             $minutes += null === $setUp->sittingOf($learner->child->id) ? 0 : $setUp->span->minutes();

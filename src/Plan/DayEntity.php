@@ -10,6 +10,7 @@ use Pindle\App\Platform\Database\Readable;
 use Pindle\Core\Activity\Place;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Calendar\Span;
+use Pindle\Core\Calendar\Week;
 use Pindle\Core\Planning\Block;
 use Pindle\Core\Planning\ParentState;
 use Pindle\Core\Planning\WhyLittle;
@@ -20,7 +21,12 @@ use Pindle\Core\Planning\WhyLittle;
 class DayEntity implements Readable
 {
     /** The hours of a household's first day. */
-    private const WINDOWS = [[540, 580], [780, 805]];
+    public const WINDOWS = [[540, 580], [780, 805]];
+
+    /** How a child is there who does not sit, who is not there, and who is though the week says otherwise. */
+    public const ILL = 'ill';
+    public const AWAY = 'away';
+    public const HERE = 'here';
 
     #[ORM\Id]
     #[ORM\Column(length: 10)]
@@ -29,6 +35,10 @@ class DayEntity implements Readable
     /** @var list<array{int, int}> from and to in minutes after midnight */
     #[ORM\Column(type: Types::JSON)]
     public array $windows = self::WINDOWS;
+
+    /** Whether they were said for this day alone; else they are those of the week. */
+    #[ORM\Column(options: ['default' => false])]
+    public bool $ownWindows = false;
 
     #[ORM\Column]
     public bool $wet = false;
@@ -56,7 +66,7 @@ class DayEntity implements Readable
     #[ORM\Column(type: Types::JSON, options: ['default' => '[]'])]
     public array $blocks = [];
 
-    /** @var array<string, string> child id => ill (there, but does not sit) or away */
+    /** @var array<string, string> child id => ill, away or here, where it is not as the week says */
     #[ORM\Column(type: Types::JSON, options: ['default' => '{}'])]
     public array $absent = [];
 
@@ -96,6 +106,9 @@ class DayEntity implements Readable
     #[ORM\Column(type: Types::INTEGER)]
     public int $version = 0;
 
+    /** What the week says of the day; null where nobody said anything. */
+    private ?Week $week = null;
+
     public function __construct(LocalDate $date, ?self $like = null)
     {
         $this->date = $date->toString();
@@ -110,16 +123,59 @@ class DayEntity implements Readable
         return $this->planned > 0;
     }
 
+    /** The hours of the week are those of the day, unless others were said for this day alone. */
+    public function follow(Week $week): void
+    {
+        $this->week = $week;
+        if (!$this->ownWindows) {
+            $this->windows = self::rows($week->on(LocalDate::parse($this->date))->windows);
+        }
+    }
+
+    /** A day that is off has the hours of another after all. */
+    public function open(): void
+    {
+        if ([] === $this->windows) {
+            $this->windows = self::rows($this->week?->someWindows() ?? []) ?: self::WINDOWS;
+            $this->ownWindows = true;
+        }
+    }
+
+    /** Ill, away, or neither. */
+    public function absence(string $childId): ?string
+    {
+        $said = $this->absent[$childId] ?? null;
+        $isAway = null === $said && true === $this->week?->isAway($childId, LocalDate::parse($this->date));
+
+        return $isAway ? self::AWAY : (self::HERE === $said ? null : $said);
+    }
+
+    /** The child is ill or away, or neither, whatever the week says. */
+    public function say(string $childId, ?string $absence): void
+    {
+        unset($this->absent[$childId]);
+        if ($absence !== $this->absence($childId)) {
+            $this->absent[$childId] = $absence ?? self::HERE;
+        }
+    }
+
+    /** Minutes the week has for a child that day, 0 for none; null where it says nothing of them. */
+    public function minutesFor(string $childId): ?int
+    {
+        return $this->week?->on(LocalDate::parse($this->date))->minutes[$childId] ?? null;
+    }
+
     /** @return list<Span> */
     public function spans(): array
     {
         return array_map(static fn (array $window): Span => new Span($window[0], $window[1]), $this->windows);
     }
 
-    /** @param list<Span> $windows when the parent can be there */
+    /** @param list<Span> $windows when the parent can be there on this day */
     public function allow(array $windows): void
     {
-        $this->windows = array_map(static fn (Span $window): array => [$window->start, $window->end], $windows);
+        $this->windows = self::rows($windows);
+        $this->ownWindows = true;
     }
 
     /** @return list<Block> */
@@ -140,5 +196,15 @@ class DayEntity implements Readable
         $this->spans();
         $this->parentBlocks();
         array_map(WhyLittle::from(...), $this->little);
+    }
+
+    /**
+     * @param list<Span> $windows
+     *
+     * @return list<array{int, int}>
+     */
+    private static function rows(array $windows): array
+    {
+        return array_map(static fn (Span $window): array => [$window->start, $window->end], $windows);
     }
 }

@@ -146,6 +146,7 @@ final readonly class PlanWriter
         ];
         $columns = [
             'windows' => $json($day->windows),
+            'own_windows' => (int) $day->ownWindows,
             'wet' => (int) $day->wet,
             'quiet' => (int) $day->quiet,
             'high_table' => (int) $day->highTable,

@@ -7,6 +7,8 @@ namespace Pindle\App\Plan;
 use Doctrine\ORM\EntityManagerInterface;
 use Doctrine\ORM\Query;
 use Pindle\App\Household\Things;
+use Pindle\App\Household\Weeks;
+use Pindle\App\Platform\Clock;
 use Pindle\App\Record\Evidence;
 use Pindle\Core\Activity\Activity;
 use Pindle\Core\Activity\Catalogue;
@@ -15,8 +17,10 @@ use Pindle\Core\Advice\DecisionReason;
 use Pindle\Core\Advice\Ending;
 use Pindle\Core\Advice\Idea;
 use Pindle\Core\Advice\Worth;
+use Pindle\Core\Calendar\DayUse;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Calendar\Span;
+use Pindle\Core\Calendar\Week;
 use Pindle\Core\Evidence\Mark;
 use Pindle\Core\Evidence\Slip;
 use Pindle\Core\Planning\Laid;
@@ -33,12 +37,37 @@ final readonly class Plans
 
     private const SET_UPS = 'SELECT u, s FROM '.SetUpEntity::class.' u LEFT JOIN u.sittings s';
 
-    public function __construct(private EntityManagerInterface $entities, private Catalogue $catalogue, private Things $things, private Evidence $evidence)
-    {
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private Catalogue $catalogue,
+        private Things $things,
+        private Evidence $evidence,
+        private Weeks $weeks,
+        private Clock $clock,
+    ) {
     }
 
-    /** The day as stored, or a new one with the hours of the last. */
+    /** The day as stored, or a new one, with the hours the week has for it; those of the last one where nobody said anything of the week. */
     public function day(LocalDate $date): DayEntity
+    {
+        $week = $this->weeks->said();
+        $day = $this->stored($date);
+        if (null !== $week && !$this->clock->today()->isAfter($date)) {
+            // What follows from the week is not to be written by whoever writes next.
+            $this->entities->detach($day);
+            $day->follow($week);
+        }
+
+        return $day;
+    }
+
+    /** When the house does maths: as its parent said, or every day like the last one. */
+    public function week(): Week
+    {
+        return $this->weeks->said() ?? Week::everyDay(new DayUse($this->stored($this->clock->today())->spans()));
+    }
+
+    private function stored(LocalDate $date): DayEntity
     {
         $days = $this->entities->createQuery('SELECT d FROM '.DayEntity::class.' d WHERE d.date <= :date ORDER BY d.date DESC')
             ->setHint(Query::HINT_REFRESH, true)

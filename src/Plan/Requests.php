@@ -26,9 +26,6 @@ use Pindle\Core\Skill\Step;
 /** Puts together what the plan of a day follows from. */
 final readonly class Requests
 {
-    public const ILL = 'ill';
-    public const AWAY = 'away';
-
     public function __construct(
         private Plans $plans,
         private Children $children,
@@ -54,18 +51,18 @@ final readonly class Requests
         $kept = self::kept($all);
         $endings = $this->plans->endings();
         $follows = $this->plans->followUps($date);
-        $children = array_values(array_filter(
+        $children = array_map(static fn (Child $child): Child => self::thatDay($child, $day), array_values(array_filter(
             $this->children->present($date),
-            static fn (Child $child): bool => self::AWAY !== ($day->absent[$child->id] ?? null),
-        ));
+            static fn (Child $child): bool => DayEntity::AWAY !== $day->absence($child->id),
+        )));
         $records = $this->evidence->records($children);
         $learners = array_map(static fn (Child $child): Learner => new Learner(
-            self::asleepToday($child, $day),
+            $child,
             $records[$child->id],
             max(0, $child->minutesOn($date) - self::minutesAt($kept, $child)),
             array_map(static fn (array $of): float => Liking::of($of), $endings[$child->id] ?? []),
             $follows->resting[$child->id] ?? [],
-            self::ILL !== ($day->absent[$child->id] ?? null),
+            DayEntity::ILL !== $day->absence($child->id) && 0 !== $day->minutesFor($child->id),
             $follows->chosen[$child->id] ?? [],
         ), $children);
         $low = $this->house->lowUntil();
@@ -157,9 +154,12 @@ final readonly class Requests
         return array_values(array_map(static fn (StoredSetUp $setUp): SetUp => $setUp->setUp, array_filter($all, $which)));
     }
 
-    private static function asleepToday(Child $child, DayEntity $day): Child
+    /** The child with the sleep and the minutes of that day. */
+    private static function thatDay(Child $child, DayEntity $day): Child
     {
         $asleep = $day->asleep[$child->id] ?? null;
+        $minutes = $day->minutesFor($child->id) ?? 0;
+        $child = 0 === $minutes ? $child : $child->spending($minutes);
 
         return null === $asleep ? $child : $child->resting(array_map(static fn (array $rest): Span => new Span($rest[0], $rest[1]), $asleep));
     }

@@ -15,7 +15,6 @@ use Pindle\App\Plan\Fill;
 use Pindle\App\Plan\Planning;
 use Pindle\App\Plan\Plans;
 use Pindle\App\Plan\Refusals;
-use Pindle\App\Plan\Requests;
 use Pindle\App\Plan\Undo;
 use Pindle\App\Plan\Unplanned;
 use Pindle\App\Plan\Verb;
@@ -173,14 +172,14 @@ final readonly class ChangeController
     #[OA\Response(response: 200, description: 'Today', content: new OA\JsonContent(ref: new Model(type: DayView::class)))]
     public function ill(string $id, #[MapRequestPayload] ChangeInput $input): JsonResponse
     {
-        return $this->absent($id, $input->version, Verb::Ill, Requests::ILL);
+        return $this->absent($id, $input->version, Verb::Ill, DayEntity::ILL);
     }
 
     #[Route('/children/{id}/away', name: 'today_away', methods: ['POST'], defaults: Who::TABLE)]
     #[OA\Response(response: 200, description: 'Today', content: new OA\JsonContent(ref: new Model(type: DayView::class)))]
     public function away(string $id, #[MapRequestPayload] ChangeInput $input): JsonResponse
     {
-        return $this->absent($id, $input->version, Verb::Away, Requests::AWAY);
+        return $this->absent($id, $input->version, Verb::Away, DayEntity::AWAY);
     }
 
     #[Route('/children/{id}/back', name: 'today_back', methods: ['POST'], defaults: Who::TABLE)]
@@ -321,10 +320,7 @@ final readonly class ChangeController
         $this->children->child($childId, $this->today());
 
         return $this->ask($version, $verb, static function (DayEntity $day) use ($childId, $how): void {
-            unset($day->absent[$childId]);
-            if (null !== $how) {
-                $day->absent[$childId] = $how;
-            }
+            $day->say($childId, $how);
         }, Fill::Around);
     }
 

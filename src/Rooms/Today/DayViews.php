@@ -257,7 +257,7 @@ final readonly class DayViews
             $done += $stored->isDone() ? $minutes : 0;
             $ahead += $stored->isDone() ? 0 : $minutes;
         }
-        $absent = $day->absent[$child->id] ?? null;
+        $absent = $day->absence($child->id);
         $little = $day->little[$child->id] ?? null;
         $nothing = match (true) {
             !$day->isPlanned() => null,

@@ -14,12 +14,11 @@ use Pindle\App\Plan\Planning;
 use Pindle\App\Plan\Verb;
 use Pindle\App\Platform\Clock;
 use Pindle\App\Platform\Http\Refusal;
+use Pindle\App\Platform\Http\Spans;
 use Pindle\App\Platform\Lock\Who;
 use Pindle\App\Views\Wants;
 use Pindle\Core\Calendar\InvalidDate;
-use Pindle\Core\Calendar\InvalidSpan;
 use Pindle\Core\Calendar\LocalDate;
-use Pindle\Core\Calendar\Span;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
@@ -74,9 +73,13 @@ final readonly class TodayController
         if ($this->clock->today()->isAfter($date)) {
             throw Refusal::invalid('day', 'That day is over. What was planned for it stays as it was.');
         }
-        $windows = null === $input->windows ? null : self::windows($input->windows);
+        $windows = null === $input->windows ? null : Spans::read($input->windows, 'windows');
         $ask = static function (DayEntity $day) use ($input, $windows): void {
-            $day->windows = $windows ?? $day->windows;
+            if (null !== $windows) {
+                $day->allow($windows);
+            }
+            // A day off is planned when the parent asks for it.
+            $day->open();
             $day->wet = $input->wet ?? $day->wet;
             $day->quiet = $input->quiet ?? $day->quiet;
             $day->highTable = $input->highTable ?? $day->highTable;
@@ -103,31 +106,5 @@ final readonly class TodayController
         }
 
         return $date;
-    }
-
-    /**
-     * @param list<list<int>> $windows
-     *
-     * @return list<array{int, int}> in order
-     */
-    private static function windows(array $windows): array
-    {
-        usort($windows, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
-        $before = null;
-        $checked = [];
-        foreach ($windows as $i => $window) {
-            try {
-                $span = new Span($window[0], $window[1]);
-            } catch (InvalidSpan) {
-                throw Refusal::invalid('windows.'.$i, 'A time at the table ends after it starts.');
-            }
-            if (null !== $before && $before->overlaps($span)) {
-                throw Refusal::invalid('windows.'.$i, 'Two times at the table overlap.');
-            }
-            $before = $span;
-            $checked[] = [$span->start, $span->end];
-        }
-
-        return $checked;
     }
 }
