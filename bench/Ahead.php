@@ -7,8 +7,10 @@ namespace Pindle\Bench;
 use Pindle\Core\Activity\Part;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Calendar\Span;
+use Pindle\Core\Evidence\Mark;
 use Pindle\Core\Planning\DayAhead;
 use Pindle\Core\Planning\DayPlan;
+use Pindle\Core\Planning\InWeek;
 use Pindle\Core\Planning\Outlook;
 use Pindle\Core\Planning\SetUp;
 
@@ -18,10 +20,12 @@ final class Ahead
     public const MEASURES = [
         'outlooked steps met in the week', 'met steps that were outlooked', 'outlooked strands met in the week', 'outlooked activities laid out in the week',
     ];
-    public const SHAPE = ['steps of a week on two days or more', 'with other things', 'brand new in the first half', 'days a look waits', 'with-heavy days in a row'];
+    public const SHAPE = [
+        'steps of a week on two days or more', 'with other things', 'brand new in the first half', 'days a look waits', 'with-heavy days in a row',
+    ];
 
     private const WEEK = 6;
-    private const HEAVY = 15;
+    private const HEAVY = InWeek::HEAVY;
 
     /** @var array<string, array<string, true>> child id => steps in the outlook */
     private array $expected = [];
@@ -53,7 +57,7 @@ final class Ahead
             static fn (int $day): DayAhead => new DayAhead($house->request($from->plusDays($day), $house->there($from->plusDays($day)), $windows)),
             range(0, self::WEEK - 1),
         );
-        foreach ($outlook->of($days, $house->used()) as $day) {
+        foreach ($outlook->of($days, $house->used(), $house->lived) as $day) {
             foreach (array_keys($house->children) as $childId) {
                 $ahead->expected[$childId] = ($ahead->expected[$childId] ?? []) + array_fill_keys($day->stepsOf($childId), true);
             }
@@ -105,7 +109,13 @@ final class Ahead
                     \count(array_intersect_key($strands, $strandsMet)) / \count($strands),
                 );
             }
-            foreach ($this->met[$childId] ?? [] as $days) {
+            $life = $this->house->lives[$childId]->life;
+            foreach ($this->met[$childId] ?? [] as $stepId => $days) {
+                // What rests beyond the week, or can be done, has no second day to have.
+                $rests = ($life->resting[$stepId] ?? null)?->isAfter($this->from->plusDays(self::WEEK - 1)) ?? false;
+                if (1 === \count($days) && ($rests || Mark::CanDo === $life->record->mark($stepId))) {
+                    continue;
+                }
                 $figures->add($row, 'steps of a week on two days or more', \count($days) > 1 ? 1.0 : 0.0);
                 if (\count($days) > 1) {
                     $figures->add($row, 'with other things', \count(array_unique(array_map(serialize(...), $days))) > 1 ? 1.0 : 0.0);

@@ -12,7 +12,9 @@ use Pindle\Core\Calendar\Span;
 use Pindle\Core\Child\Child;
 use Pindle\Core\Planning\DayPlan;
 use Pindle\Core\Planning\DayRequest;
+use Pindle\Core\Planning\InWeek;
 use Pindle\Core\Planning\Learner;
+use Pindle\Core\Planning\LivedDay;
 use Pindle\Core\Planning\Repertoire;
 use Pindle\Core\Simulation\SimulatedParent;
 use Pindle\Core\Simulation\Simulator;
@@ -29,6 +31,9 @@ final class House
 
     /** @var array<string, array{Activity, int, LocalDate}> by id: how often it was laid out, and when first */
     private array $used = [];
+
+    /** @var list<LivedDay> in order */
+    public array $lived = [];
 
     /** @var array<string, PlannedLife> by child id */
     public array $lives = [];
@@ -91,6 +96,8 @@ final class House
             $this->things,
             [Place::Table, Place::Floor, Place::Outdoors],
             repertoire: Repertoire::on($on, array_values($this->used)),
+            // Nobody sits down on a Sunday.
+            inWeek: (new InWeek($on->weekday() - 1, max(0, 6 - $on->weekday())))->after($this->lived, $on),
         );
     }
 
@@ -102,6 +109,7 @@ final class House
 
     public function live(DayPlan $plan): void
     {
+        $this->lived[] = LivedDay::of($plan->date, $plan->setUps);
         foreach ($plan->setUps as $setUp) {
             $before = $this->used[$setUp->activity->id] ?? [$setUp->activity, 0, $plan->date];
             $this->used[$setUp->activity->id] = [$setUp->activity, $before[1] + 1, $before[2]];

@@ -2,9 +2,10 @@ import { createRouter, createWebHistory } from 'vue-router';
 
 import { eveningScreen } from './api/queries';
 
-/** The rooms with a place in the bar, and the key that follows g. Kept free: w Week, j Journal. */
+/** The rooms with a place in the bar, and the key that follows g. Kept free: j Journal. */
 export const rooms = [
     { name: 'today', path: '/', title: 'Today', key: 't' },
+    { name: 'week', path: '/week', title: 'Week', key: 'w' },
     { name: 'map', path: '/map/:childId?', title: 'Map', key: 'm' },
     { name: 'children', path: '/children', title: 'Children', key: 'k' },
     { name: 'cupboard', path: '/cupboard', title: 'Cupboard', key: 'c' },
@@ -18,6 +19,7 @@ export const router = createRouter({
     scrollBehavior: (_to, _from, saved) => saved ?? { top: 0 },
     routes: [
         { name: 'today', path: '/', component: () => import('./rooms/today/Today.vue') },
+        { name: 'week', path: '/week', component: () => import('./rooms/week/Week.vue') },
         {
             name: 'stand-ins',
             meta: { title: 'Things on the screen' },

@@ -23,4 +23,10 @@ final readonly class RankedStep
     {
         return $this->worth->value();
     }
+
+    /** The same, suiting the day so many times as well, 0 and up. */
+    public function by(float $times): self
+    {
+        return new self($this->step, $this->worth->by(1.0, 1.0, $times), $this->brandNew, $this->reason, $this->values);
+    }
 }

@@ -8,7 +8,7 @@ use Pindle\Core\Skill\SkillMap;
 use Random\Randomizer;
 
 /** A short run of tiny tasks that places a child on the map. It may stop at any time and go on another day: it follows from its answers. */
-final readonly class FirstLook
+final readonly class FirstLook implements Look
 {
     public const MOST_TASKS = 12;
 

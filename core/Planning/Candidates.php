@@ -59,14 +59,20 @@ final readonly class Candidates
     }
 
     /** @return list<RankedStep> what a child is ready for, best first; what rests among them */
-    public function ranked(Learner $learner, LocalDate $on): array
+    public function ranked(Learner $learner, LocalDate $on, InWeek $inWeek = new InWeek()): array
     {
         $longest = $learner->child->longestSittingOn($on);
         $size = $learner->child->setSizeOn($on);
         // The first and the last question are of other steps.
         $attempts = max($size->fewest, $size->fitting(($longest - self::USUAL_SET_UP) * 60, self::USUAL_SECONDS)) - 2;
 
-        return Ranking::of($learner->record, $on, $attempts, $learner->child->pins, $learner->child->focus, $this->choosing);
+        $ranked = array_map(
+            static fn (RankedStep $step): RankedStep => $step->by($inWeek->worth($learner->child->id, $step, $learner->record->mark($step->step->id))),
+            Ranking::of($learner->record, $on, $attempts, $learner->child->pins, $learner->child->focus, $this->choosing),
+        );
+        usort($ranked, static fn (RankedStep $a, RankedStep $b): int => $b->value() <=> $a->value());
+
+        return $ranked;
     }
 
     /**
@@ -81,8 +87,7 @@ final readonly class Candidates
         $ranked = array_values(array_filter(
             $ranked,
             static fn (RankedStep $step): bool => !Resting::holds($step, $learner->record, $learner->resting, $on)
-                // In a low week looks wait, unless the parent wants them.
-                && !($request->low && $step->reason->isLook() && !\in_array($step->step->id, $learner->child->pins, true)),
+                && !($request->looksWait() && $step->reason->isLook() && !\in_array($step->step->id, $learner->child->pins, true)),
         ));
         $not = $request->notToday[$learner->child->id] ?? [];
         $always = [...$request->wanted, ...array_map(static fn (SetUp $held): string => $held->activity->id, $request->held)];

@@ -33,6 +33,8 @@ final readonly class DayRequest
      * @param array<string, list<string>> $notToday child id => ids of activities the child does not do today
      * @param bool            $low    whether it is a low week: one thing a day at most, and looks wait
      * @param Ready           $ready  what is made already
+     * @param InWeek          $inWeek where it stands in its week
+     * @param bool            $isBack whether it is the first day after a long while: one look round is enough, and looks wait for it
      */
     public function __construct(
         public LocalDate $date,
@@ -52,6 +54,8 @@ final readonly class DayRequest
         public array $notToday = [],
         public bool $low = false,
         public Ready $ready = new Ready(),
+        public InWeek $inWeek = new InWeek(),
+        public bool $isBack = false,
     ) {
         $this->things = HouseRule::allowed($rules, $things);
     }
@@ -115,6 +119,22 @@ final readonly class DayRequest
         return $this->but(['learners' => $learners]);
     }
 
+    /**
+     * The same day after these.
+     *
+     * @param list<LivedDay> $lived in order
+     */
+    public function after(array $lived): self
+    {
+        return $this->but(['inWeek' => $this->inWeek->after($lived, $this->date), 'isBack' => $this->isBack && [] === $lived]);
+    }
+
+    /** Whether looks wait, unless the parent wants them. */
+    public function looksWait(): bool
+    {
+        return $this->low || $this->isBack;
+    }
+
     /** The same day in a house that knows other games. */
     public function knowing(Repertoire $repertoire): self
     {
@@ -123,7 +143,7 @@ final readonly class DayRequest
 
     /**
      * @param array{held?: list<SetUp>, most?: int|null, things?: list<Thing>, windows?: list<Span>, wanted?: list<string>,
-     *     repertoire?: Repertoire, learners?: list<Learner>} $changed
+     *     repertoire?: Repertoire, learners?: list<Learner>, inWeek?: InWeek, isBack?: bool} $changed
      */
     private function but(array $changed): self
     {
@@ -145,6 +165,8 @@ final readonly class DayRequest
             $this->notToday,
             $this->low,
             $this->ready,
+            $changed['inWeek'] ?? $this->inWeek,
+            $changed['isBack'] ?? $this->isBack,
         );
     }
 

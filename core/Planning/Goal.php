@@ -77,7 +77,7 @@ final readonly class Goal
             -$weights->setUp * \count($setUps),
             -$weights->kind * (self::kinds($request->kept, $setUps) + $kinds),
             -$weights->minute * $minutes,
-            -$weights->minuteWith * $with,
+            -$weights->minuteWith * $request->inWeek->withWeight() * $with,
             -$weights->newGame * \count($new) - ($request->ready->isToday ? $weights->makeToday : $weights->make) * \count($toMake),
             $weights->opening * array_sum(array_intersect_key($scale->opens, $new)),
             -$weights->again * $repeats,

@@ -10,6 +10,9 @@ use Pindle\Core\Thing\Thing;
 /** Why an activity cannot be laid out, and the nearest way out. */
 final readonly class Lack
 {
+    /** More things than these nobody saves up for a game. */
+    public const SAVED_UP = 20;
+
     /**
      * @param int        $wanted  how many the role wants
      * @param Thing|null $nearest the thing that comes nearest, if any does
@@ -24,5 +27,11 @@ final readonly class Lack
         public int $more = 0,
         public ?Role $role = null,
     ) {
+    }
+
+    /** Whether a few things more, kept when they come by, would do. */
+    public function canBeSavedUp(): bool
+    {
+        return \in_array($this->reason, [LackReason::Nothing, LackReason::CannotDo, LackReason::TooFew], true) && $this->more <= self::SAVED_UP;
     }
 }

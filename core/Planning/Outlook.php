@@ -14,6 +14,9 @@ use Pindle\Core\Calendar\LocalDate;
  */
 final readonly class Outlook
 {
+    /** Of ten steps of an outlook so many came within the week: measured by `./pindle bench households`, where one day in five comes to nothing. */
+    public const COME_OF_TEN = 7;
+
     public function __construct(private Planner $planner, private Choosing $choosing = new Choosing())
     {
     }
@@ -22,18 +25,19 @@ final readonly class Outlook
      * Day by day, so that whoever waits can see how far it is; in the end what waits.
      *
      * @param list<DayAhead>                        $days in order
-     * @param list<array{Activity, int, LocalDate}> $used what came about before the first of them: how often, and when first
+     * @param list<array{Activity, int, LocalDate}> $used  what came about before the first of them: how often, and when first
+     * @param list<LivedDay>                               $lived the days before the first of them, at least those of its week, in order
      *
      * @return \Generator<int, OutlookDay, mixed, array<string, array<string, WhyWaits>>> returns child id => strand => why nothing of it comes
      */
-    public function of(array $days, array $used): \Generator
+    public function of(array $days, array $used, array $lived): \Generator
     {
         $known = $waits = $touched = $due = $games = [];
         foreach ($used as $one) {
             $games[$one[0]->id] = $one;
         }
         foreach ($days as $day) {
-            $request = self::expecting($day->request, $known, array_values($games));
+            $request = self::expecting($day->request, $known, array_values($games))->after($lived);
             $isOff = [] === $request->windows;
             $prospects = $isOff ? null : $this->planner->prospects($request);
             $setUps = $day->planned ?? (null === $prospects ? [] : self::ahead($request, $this->planner->plan($request, $prospects)));
@@ -54,6 +58,9 @@ final readonly class Outlook
                     }
                 }
                 $known[$childId] = $learner;
+            }
+            if ([] !== $setUps || [] !== $request->kept) {
+                $lived[] = LivedDay::of($request->date, [...$request->kept, ...$setUps]);
             }
             foreach ([...$request->kept, ...$setUps] as $setUp) {
                 [, $times, $first] = $games[$setUp->activity->id] ?? [$setUp->activity, 0, $request->date];
@@ -85,12 +92,14 @@ final readonly class Outlook
         );
     }
 
-    /** @return list<SetUp> what is not begun or done yet */
+    /** @return list<SetUp> what is not begun or done yet, named so that no two days have one of the same name */
     private static function ahead(DayRequest $request, DayPlan $plan): array
     {
         $kept = array_map(static fn (SetUp $setUp): string => $setUp->key, $request->kept);
 
-        return array_values(array_filter($plan->setUps, static fn (SetUp $setUp): bool => !\in_array($setUp->key, $kept, true)));
+        $ahead = array_filter($plan->setUps, static fn (SetUp $setUp): bool => !\in_array($setUp->key, $kept, true));
+
+        return array_values(array_map(static fn (SetUp $setUp): SetUp => $setUp->named($request->date->toString().' '.$setUp->key), $ahead));
     }
 
     /**

@@ -9,6 +9,7 @@ use Pindle\Core\Advice\Choosing;
 use Pindle\Core\Advice\Resting;
 use Pindle\Core\Caution\Cautions;
 use Pindle\Core\Skill\SkillMap;
+use Pindle\Core\Skill\Step;
 
 /**
  * Fills a day: again and again it adds what lifts the goal most (a set-up for one child, for several together, or one more child at one that is there),
@@ -20,7 +21,7 @@ final readonly class Planner
     private SettingOut $settingOut;
 
     public function __construct(
-        SkillMap $map,
+        private SkillMap $map,
         private Catalogue $catalogue,
         Cautions $cautions,
         Choosing $choosing = new Choosing(),
@@ -77,7 +78,7 @@ final readonly class Planner
         foreach ($request->learners as $learner) {
             if ($learner->sits && $learner->child->isPlannedOn($request->date)) {
                 $learners[$learner->child->id] = $learner;
-                $ranked[$learner->child->id] = $this->candidates->ranked($learner, $request->date);
+                $ranked[$learner->child->id] = $this->candidates->ranked($learner, $request->date, $request->inWeek);
             }
         }
         $opens = $this->candidates->opening($request, $learners, $ranked);
@@ -146,6 +147,31 @@ final readonly class Planner
         }
 
         return $serves;
+    }
+
+    /**
+     * What each activity the house allows would serve best of what its children are ready for, whether it has the things for it or not.
+     *
+     * @return array<string, Step> activity id => step, what serves most first; those that serve nothing left out
+     */
+    public function wouldServe(DayRequest $request): array
+    {
+        $prospects = $this->prospects($request);
+        $worth = $best = [];
+        foreach ($this->candidates->allowed($request) as $activity) {
+            foreach (Opening::serves($activity, $prospects->learners, $prospects->ranked) as $served) {
+                arsort($served);
+                $worth[$activity->id] = ($worth[$activity->id] ?? 0.0) + array_sum($served);
+                $best[$activity->id][(string) array_key_first($served)] = reset($served);
+            }
+        }
+        arsort($worth);
+
+        return array_map(function (string $id) use ($best): Step {
+            arsort($best[$id]);
+
+            return $this->map->step((string) array_key_first($best[$id]));
+        }, array_combine(array_keys($worth), array_keys($worth)));
     }
 
     /**

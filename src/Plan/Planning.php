@@ -6,6 +6,7 @@ namespace Pindle\App\Plan;
 
 use Doctrine\DBAL\Exception\DriverException;
 use Doctrine\ORM\EntityManagerInterface;
+use Pindle\App\Platform\Clock;
 use Pindle\App\Platform\Database\CannotWrite;
 use Pindle\App\Platform\Http\Refusal;
 use Pindle\Core\Calendar\LocalDate;
@@ -23,6 +24,8 @@ final readonly class Planning
 
     public function __construct(
         private Plans $plans,
+        private ManyDays $days,
+        private Clock $clock,
         private PlanWriter $writer,
         private Requests $requests,
         private Planner $planner,
@@ -92,6 +95,11 @@ final readonly class Planning
     {
         $day = $this->plans->day($date);
         $this->entities->detach($day);
+        if (!$day->isPlanned()) {
+            // What was asked for and did not come about is asked for still.
+            $over = $this->clock->today()->isAfter($date) ? $date : $this->clock->today();
+            $day->wanted = array_values(array_unique([...$day->wanted, ...$this->days->missedWishes($over)]));
+        }
         $ask($day);
         $all = $this->plans->all($date);
         $stays = $holding && [] !== Requests::kept($all);

@@ -50,21 +50,26 @@ final readonly class Plans
     /** The day as stored, or a new one, with the hours the week has for it; those of the last one where nobody said anything of the week. */
     public function day(LocalDate $date): DayEntity
     {
-        $week = $this->weeks->said();
-        $day = $this->stored($date);
-        if (null !== $week && !$this->clock->today()->isAfter($date)) {
-            // What follows from the week is not to be written by whoever writes next.
-            $this->entities->detach($day);
-            $day->follow($week);
-        }
-
-        return $day;
+        return $this->following($this->stored($date));
     }
 
     /** When the house does maths: as its parent said, or every day like the last one. */
     public function week(): Week
     {
         return $this->weeks->said() ?? Week::everyDay(new DayUse($this->stored($this->clock->today())->spans()));
+    }
+
+    /** A day that is not over, as the week has it. */
+    public function following(DayEntity $day): DayEntity
+    {
+        $week = $this->weeks->said();
+        if (null !== $week && $this->clock->today()->toString() <= $day->date) {
+            // What follows from the week is not to be written by whoever writes next.
+            $this->entities->detach($day);
+            $day->follow($week);
+        }
+
+        return $day;
     }
 
     private function stored(LocalDate $date): DayEntity

@@ -9,6 +9,7 @@ use Pindle\App\Household\Children;
 use Pindle\App\Household\House;
 use Pindle\App\Household\MadeProps;
 use Pindle\App\Household\Things;
+use Pindle\App\Household\Weeks;
 use Pindle\App\Platform\Clock;
 use Pindle\App\Record\Evidence;
 use Pindle\Core\Activity\Prop;
@@ -17,6 +18,7 @@ use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Calendar\Span;
 use Pindle\Core\Child\Child;
 use Pindle\Core\Planning\DayRequest;
+use Pindle\Core\Planning\InWeek;
 use Pindle\Core\Planning\Learner;
 use Pindle\Core\Planning\Ready;
 use Pindle\Core\Planning\SetUp;
@@ -28,10 +30,12 @@ final readonly class Requests
 {
     public function __construct(
         private Plans $plans,
+        private ManyDays $days,
         private Children $children,
         private Things $things,
         private Evidence $evidence,
         private House $house,
+        private Weeks $weeks,
         private Repertoires $repertoires,
         private MadeProps $made,
         private ThingFile $props,
@@ -66,6 +70,7 @@ final readonly class Requests
             $follows->chosen[$child->id] ?? [],
         ), $children);
         $low = $this->house->lowUntil();
+        $lived = $this->days->lived($date);
 
         return new DayRequest(
             $date,
@@ -85,6 +90,23 @@ final readonly class Requests
             $day->notToday,
             null !== $low && !$date->isAfter($low),
             $this->ready($date, $all),
+            $this->inWeek($date)->after($lived, $date),
+            [] === $lived && null !== $this->days->untouchedSince($date),
+        );
+    }
+
+    /** Where a day stands among those of its week that can be used. */
+    private function inWeek(LocalDate $date): InWeek
+    {
+        $week = $this->weeks->said();
+        $used = array_filter(
+            array_map($date->monday()->plusDays(...), range(0, 6)),
+            static fn (LocalDate $day): bool => null === $week || !$week->on($day)->isOff(),
+        );
+
+        return new InWeek(
+            \count(array_filter($used, static fn (LocalDate $day): bool => $date->isAfter($day))),
+            \count(array_filter($used, static fn (LocalDate $day): bool => $day->isAfter($date))),
         );
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pindle\App\Platform;
 
 use Pindle\Core\Calendar\LocalDate;
+use Pindle\Core\Calendar\Span;
 
 /** The house's clock: the household's own zone, and a fixed day for demo, tests and pictures. Core gets its values, never the clock. */
 final readonly class Clock
@@ -66,5 +67,13 @@ final readonly class Clock
             \sprintf('%s %02d:%02d', $day->toString(), intdiv($minute, 60), $minute % 60),
             $this->zone,
         ))->setTimezone(new \DateTimeZone('UTC'));
+    }
+
+    /** Minutes that pass between two times on the wall of a day: others than the wall says where the clocks change in between. At least 0. */
+    public function lasts(LocalDate $day, Span $span): int
+    {
+        $at = fn (int $minute): int => $this->instant($day->plusDays(intdiv($minute, 1440)), $minute % 1440)->getTimestamp();
+
+        return max(0, intdiv($at($span->end) - $at($span->start), 60));
     }
 }

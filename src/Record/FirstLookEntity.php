@@ -7,7 +7,7 @@ namespace Pindle\App\Record;
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 
-/** A first look of one child. Its answers are tries with its id as their sitting. */
+/** A first look of one child, or a look round. Its answers are tries with its id as their sitting. */
 #[ORM\Entity]
 #[ORM\Table(name: 'first_look')]
 #[ORM\Index(name: 'look_of_child', fields: ['childId'])]
@@ -17,7 +17,10 @@ class FirstLookEntity
     #[ORM\Column(length: 10, nullable: true)]
     public ?string $endedOn = null;
 
-    /** @param list<string> $canAlready step ids the parent ticked */
+    /**
+     * @param list<string>      $canAlready step ids the parent ticked
+     * @param list<string>|null $steps      that a look round asks about; null for a first look
+     */
     public function __construct(
         #[ORM\Id]
         #[ORM\Column(length: 36)]
@@ -28,6 +31,8 @@ class FirstLookEntity
         public readonly string $startedOn,
         #[ORM\Column(type: Types::JSON)]
         public readonly array $canAlready,
+        #[ORM\Column(type: Types::JSON, nullable: true)]
+        public readonly ?array $steps = null,
     ) {
     }
 }

@@ -15,13 +15,15 @@ use Pindle\Core\Evidence\Outcome;
 use Pindle\Core\Evidence\OwnMap;
 use Pindle\Core\FirstLook\Answer;
 use Pindle\Core\FirstLook\FirstLook;
+use Pindle\Core\FirstLook\Look;
+use Pindle\Core\FirstLook\LookRound;
 use Pindle\Core\Skill\SkillMap;
 use Pindle\Core\Skill\Step;
 use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
 use Symfony\Component\Uid\Uuid;
 
-/** First looks: they follow from their answers alone, so they may stop at any time and go on another day. */
+/** First looks and looks round: they follow from their answers alone, so they may stop at any time and go on another day. */
 final class FirstLooks
 {
     /** A tiny task takes about a minute, so a day holds no more of them than the longest sitting has minutes. */
@@ -46,19 +48,24 @@ final class FirstLooks
     }
 
     /** The core look as it stands, from its answers; or as it would, with one more. */
-    public function look(FirstLookEntity $entity, Child $child, ?Answer $more = null): FirstLook
+    public function look(FirstLookEntity $entity, Child $child, ?Answer $more = null): Look
     {
-        $map = OwnMap::of($this->map, $child->settings);
         $answers = array_map(
             static fn (Attempt $attempt): Answer => new Answer($attempt->stepId, $attempt->outcome, $attempt->choices),
             $this->evidence->attemptsIn($entity->id),
         );
         $answers = [...$answers, ...array_filter([$more])];
 
+        return null === $entity->steps ? $this->firstLook($entity, $child, $answers) : new LookRound($entity->steps, $answers);
+    }
+
+    /** @param list<Answer> $answers */
+    private function firstLook(FirstLookEntity $entity, Child $child, array $answers): FirstLook
+    {
         $key = $entity->id.implode('', array_map(static fn (Answer $answer): string => '/'.$answer->stepId.'='.$answer->outcome->value, $answers));
 
         return $this->worked[$key] ??= FirstLook::of(
-            $map,
+            OwnMap::of($this->map, $child->settings),
             null === $child->born ? null : $child->ageInMonths(LocalDate::parse($entity->startedOn)),
             $entity->canAlready,
             $answers,
@@ -67,7 +74,7 @@ final class FirstLooks
     }
 
     /** The step to ask about next; null when the look is over. */
-    public function next(FirstLook $look, Child $child): ?string
+    public function next(Look $look, Child $child): ?string
     {
         $map = OwnMap::of($this->map, $child->settings);
 
@@ -77,6 +84,10 @@ final class FirstLooks
     /** Tasks that still fit a day. */
     public function leftOn(FirstLookEntity $entity, Child $child, LocalDate $on): int
     {
+        if (null !== $entity->steps) {
+            // It was made to take five minutes.
+            return max(0, \count($entity->steps) - \count($this->evidence->attemptsIn($entity->id)));
+        }
         $done = array_filter($this->evidence->attemptsIn($entity->id), static fn (Attempt $attempt): bool => $attempt->day == $on);
 
         return max(0, intdiv($child->longestSittingOn($on), self::MINUTES_A_TASK) - \count($done));
@@ -89,12 +100,31 @@ final class FirstLooks
      */
     public function begin(Child $child, array $canAlready, LocalDate $on): void
     {
-        $this->transactions->run(function () use ($child, $canAlready, $on): void {
+        $this->open(new FirstLookEntity(Uuid::v7()->toRfc4122(), $child->id, $on->toString(), $canAlready), $child, $on);
+    }
+
+    /**
+     * One look round at what may have faded.
+     *
+     * @throws Refusal 409 when one is open, or nothing has faded
+     */
+    public function beginRound(Child $child, LocalDate $on): void
+    {
+        $steps = LookRound::steps($this->evidence->records([$child])[$child->id], $child->ageInMonths($on), $on);
+        if ([] === $steps) {
+            throw Refusal::conflict('childId', 'Nothing has faded that would need a look. Just go on.');
+        }
+        $this->open(new FirstLookEntity(Uuid::v7()->toRfc4122(), $child->id, $on->toString(), [], $steps), $child, $on);
+    }
+
+    /** @throws Refusal 409 when one is open */
+    private function open(FirstLookEntity $look, Child $child, LocalDate $on): void
+    {
+        $this->transactions->run(function () use ($look, $child, $on): void {
             $open = $this->newest($child->id);
             if (null !== $open && null === $open->endedOn) {
-                throw Refusal::conflict('childId', 'A first look is open already; go on with it.');
+                throw Refusal::conflict('childId', 'A look is open already; go on with it.');
             }
-            $look = new FirstLookEntity(Uuid::v7()->toRfc4122(), $child->id, $on->toString(), $canAlready);
             $this->entities->persist($look);
             $this->entities->flush();
             $this->pass($look, $child, $on);
@@ -113,7 +143,7 @@ final class FirstLooks
             if (null !== $this->evidence->seen($id)) {
                 return;
             }
-            $entity = $this->open($child->id);
+            $entity = $this->opened($child->id);
             if ($this->next($this->look($entity, $child), $child) !== $stepId) {
                 throw Refusal::conflict('stepId', 'This task was answered already, perhaps on another device. Nothing was recorded twice.');
             }
@@ -147,7 +177,7 @@ final class FirstLooks
     public function stop(Child $child, LocalDate $on): void
     {
         $this->transactions->run(function () use ($child, $on): void {
-            $entity = $this->open($child->id);
+            $entity = $this->opened($child->id);
             $entity->endedOn = $on->toString();
             $this->entities->flush();
             $this->pass($entity, $child, $on);
@@ -170,7 +200,10 @@ final class FirstLooks
             $entity->endedOn = $on->toString();
             $this->entities->flush();
         }
-        $this->children->startFrom($child->id, $this->found($child), $on);
+        // What is said of a child beforehand is for a first look to say.
+        if (null === $entity->steps) {
+            $this->children->startFrom($child->id, $this->found($child), $on);
+        }
     }
 
     /**
@@ -182,7 +215,7 @@ final class FirstLooks
     {
         foreach ($this->entities->getRepository(FirstLookEntity::class)->findBy(['childId' => $child->id], ['id' => 'DESC']) as $entity) {
             $look = $this->look($entity, $child);
-            if ($look->tasks() > 0 || [] !== $entity->canAlready) {
+            if ($look instanceof FirstLook && ($look->tasks() > 0 || [] !== $entity->canAlready)) {
                 return $look->chances();
             }
         }
@@ -191,7 +224,7 @@ final class FirstLooks
     }
 
     /** @throws Refusal 409 */
-    private function open(string $childId): FirstLookEntity
+    private function opened(string $childId): FirstLookEntity
     {
         $entity = $this->newest($childId);
 

@@ -141,17 +141,17 @@ final readonly class Lacks
     }
 
     /**
-     * The activity laid out with what the house has, for a step in the middle of what it serves, in its first form.
+     * The activity laid out with what the house has, for a step in the middle of what it serves where none is named, in its first form.
      *
      * @param list<Thing> $things
      * @param list<Child> $children
      */
-    public function sample(Activity $activity, array $things, array $children, LocalDate $on): Sample
+    public function sample(Activity $activity, array $things, array $children, LocalDate $on, ?Step $step = null): Sample
     {
         $steps = $this->served($activity);
         $first = array_key_first($activity->serves);
         $ofFirst = array_values(array_filter($steps, static fn (Step $step): bool => $step->skill->id === $first));
-        $step = ($ofFirst[intdiv(\count($ofFirst), 2)] ?? $steps[0] ?? throw new \LogicException(\sprintf('"%s" serves nothing.', $activity->id)));
+        $step ??= ($ofFirst[intdiv(\count($ofFirst), 2)] ?? $steps[0] ?? throw new \LogicException(\sprintf('"%s" serves nothing.', $activity->id)));
         $form = self::forms($activity, $step)[0];
         $set = $this->questions($activity, $step, crc32($activity->id));
         $laid = (new LayOut($this->cautions))->choose($activity, $activity->props, [[$set, $step->size]], [$form], $things, $children, $on, [], []);

@@ -14,6 +14,7 @@ use Pindle\App\Plan\StoredSetUp;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Child\Settings;
 use Pindle\Core\Planning\MadeFor;
+use Pindle\Core\Planning\SetUp;
 use Pindle\Core\Printable\MadeState;
 use Pindle\Core\Printable\Want;
 use Pindle\Core\Skill\SkillMap;
@@ -67,6 +68,21 @@ final readonly class Wants
         }
 
         return $wants;
+    }
+
+    /**
+     * Of set-ups that need not be stored, as children are taught on a day.
+     *
+     * @param list<SetUp> $setUps
+     *
+     * @return list<Want>
+     */
+    public function ofSetUps(array $setUps, LocalDate $on): array
+    {
+        $for = new MadeFor($this->map, $this->props->sheets());
+        $settings = $this->settings($on);
+
+        return array_merge(...array_map(static fn (SetUp $setUp): array => $for->of($setUp, $settings), $setUps));
     }
 
     /**

@@ -29,6 +29,7 @@ export const keys = {
     devices: ['devices'],
     copies: ['copies'],
     today: ['today'],
+    week: ['week'],
     table: (setUpId: string) => ['table', setUpId],
     standIns: ['stand-ins'],
     make: ['make'],
@@ -46,13 +47,27 @@ export const keys = {
 
 /** Which answers each kind of change makes stale. */
 const stale = {
-    plan: ['today', 'table', 'repertoire'],
-    repertoire: ['today', 'table', 'repertoire'],
-    evidence: ['today', 'table', 'map', 'evidence', 'look', 'repertoire'],
-    child: ['today', 'table', 'map', 'evidence', 'look', 'children', 'cupboard', 'lacking', 'activities', 'activity', 'find'],
-    things: ['today', 'table', 'cupboard', 'lacking', 'activities', 'activity', 'find'],
-    activities: ['today', 'table', 'lacking', 'activities', 'activity', 'map', 'find'],
-    house: ['today', 'table', 'map', 'evidence', 'look', 'children', 'house'],
+    plan: ['today', 'week', 'table', 'repertoire'],
+    week: ['today', 'week', 'table', 'make'],
+    repertoire: ['today', 'week', 'table', 'repertoire'],
+    evidence: ['today', 'week', 'table', 'map', 'evidence', 'look', 'repertoire'],
+    child: [
+        'today',
+        'week',
+        'table',
+        'map',
+        'evidence',
+        'look',
+        'children',
+        'cupboard',
+        'lacking',
+        'activities',
+        'activity',
+        'find',
+    ],
+    things: ['today', 'week', 'table', 'cupboard', 'lacking', 'activities', 'activity', 'find'],
+    activities: ['today', 'week', 'table', 'lacking', 'activities', 'activity', 'map', 'find'],
+    house: ['today', 'week', 'table', 'map', 'evidence', 'look', 'children', 'house'],
 } as const;
 
 export function changed(what: keyof typeof stale): void {
@@ -62,7 +77,11 @@ export function changed(what: keyof typeof stale): void {
 }
 
 /** Something the parent changes: what is stale by it is asked for again. */
-function useChange<I, O>(what: keyof typeof stale, change: (input: I) => Promise<O>, then?: (answer: O, input: I) => void) {
+export function useChange<I, O>(
+    what: keyof typeof stale,
+    change: (input: I) => Promise<O>,
+    then?: (answer: O, input: I) => void,
+) {
     return useMutation({
         mutationFn: change,
         onSuccess: (answer, input) => {
@@ -208,6 +227,9 @@ export const useDayChange = (then: (day: Schemas['DayView']) => void) =>
             then(day);
         },
     );
+/** A low week: until a day, or no longer. */
+export const useLowWeek = () =>
+    useChange('plan', (until: string | null) => ask(client.POST('/api/today/low-week', { body: { until } })));
 export const useSwaps = (id: Id) =>
     useQuery({
         queryKey: ['today', 'swaps', id],
@@ -290,6 +312,16 @@ const useLookChange = <I>(childId: string, change: (input: I) => Promise<Schemas
 export const useBeginLook = (childId: string) =>
     useLookChange(childId, (canAlready: string[]) =>
         ask(client.POST('/api/children/{childId}/first-look', { ...lookPath(childId), body: { canAlready } })),
+    );
+/** One look round after a long while. */
+export const useBeginRound = (then: (look: Schemas['FirstLookView']) => void) =>
+    useChange(
+        'evidence',
+        (childId: string) => ask(client.POST('/api/children/{childId}/first-look/round', lookPath(childId))),
+        (look) => {
+            cache.setQueryData(keys.look(look.childId), look);
+            then(look);
+        },
     );
 export const useLookAnswer = (childId: string) =>
     useLookChange(childId, (body: Schemas['LookAnswerInput']) =>

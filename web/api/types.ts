@@ -308,6 +308,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/children/{childId}/first-look/round": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post_look_round_begin"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/children/{childId}/first-look/ahead": {
         parameters: {
             query?: never;
@@ -1558,12 +1574,204 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/week/calendar": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post_week_calendar"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/week/outlook": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_week_outlook"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/week/week.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_week_pdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/week": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_week_look"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/week/usual/{weekday}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["put_week_usual"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/week/days/{date}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["put_week_once"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/week/days/{date}/as-usual": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post_week_as_usual"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/week/holidays": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post_week_holiday"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/week/holidays/end": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post_week_no_holiday"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/week/away/{childId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post_week_away"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/week/away/{childId}/end": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post_week_not_away"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/week/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post_week_undo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
         /** @enum {string} */
-        Until: "today" | "tomorrow" | "week";
+        Until: "today" | "tomorrow" | "week" | "likely";
         /** @enum {string} */
         Paper: "a4" | "letter";
         SetQuery: {
@@ -2066,6 +2274,33 @@ export interface components {
              */
             keep?: boolean;
         };
+        CalendarInput: {
+            /** @default 4 */
+            weeks?: number;
+            /**
+             * Each activity that is planned in full by itself, instead of the time it lies in.
+             * @default false
+             */
+            setUps?: boolean;
+            /** @default null */
+            alarm?: number | null;
+        };
+        UseInput: {
+            windows: number[][];
+            version: number;
+            /** @default [] */
+            minutes?: {
+                [key: string]: number;
+            };
+        };
+        VersionInput: {
+            version: number;
+        };
+        DaysInput: {
+            from: string;
+            to: string;
+            version: number;
+        };
         SetSheetView: {
             kind: components["schemas"]["SheetKind"];
             name: string;
@@ -2312,6 +2547,7 @@ export interface components {
             there: number;
             unsure: number;
             isHard: boolean;
+            isRound: boolean;
         };
         FirstLookAheadView: {
             atOnce: components["schemas"]["FirstLookView"];
@@ -2940,6 +3176,8 @@ export interface components {
             undo?: components["schemas"]["UndoView"] | (never | null);
             lowUntil?: string | null;
             isToday: boolean;
+            /** A word after many days on which nothing was done. */
+            back?: string | null;
         };
         RefusedView: {
             ways: string[];
@@ -2963,6 +3201,129 @@ export interface components {
         };
         TomorrowView: {
             make: components["schemas"]["WantView"][];
+        };
+        /** @enum {string} */
+        Likely: "new" | "look" | "goes-on";
+        LikelyStepView: {
+            name: string;
+            strand: string;
+            as: components["schemas"]["Likely"];
+        };
+        LikelySetUpView: {
+            name: string;
+            start: number;
+            end: number;
+            withParent: boolean;
+            isNew: boolean;
+            steps: components["schemas"]["LikelyStepView"][];
+        };
+        LikelyChildView: {
+            childId: string;
+            setUps: components["schemas"]["LikelySetUpView"][];
+            due: string[];
+        };
+        OutlookDayView: {
+            date: string;
+            isPlanned: boolean;
+            withMinutes: number;
+            isHeavy: boolean;
+            children: components["schemas"]["LikelyChildView"][];
+        };
+        WaitsView: {
+            childId: string;
+            child: string;
+            strands: string;
+            why: string;
+        };
+        SaveView: {
+            activityId: string;
+            name: string;
+            lacks: string;
+        };
+        OutlookEndView: {
+            waits: components["schemas"]["WaitsView"][];
+            missed: string[];
+            make: components["schemas"]["WantView"][];
+            save: components["schemas"]["SaveView"][];
+        };
+        OutlookLineView: {
+            /** @default null */
+            day?: components["schemas"]["OutlookDayView"] | (never | null);
+            /** @default null */
+            end?: components["schemas"]["OutlookEndView"] | (never | null);
+        };
+        WeekChildView: {
+            id: string;
+            name: string;
+            thread: number;
+            ownMinutes: number;
+            isPlanned: boolean;
+        };
+        /** @enum {string} */
+        Why: "usual" | "once" | "holiday" | "today";
+        WeekSetUpView: {
+            id: string;
+            name: string;
+            start: number;
+            end: number;
+            isDone: boolean;
+            steps: string[];
+        };
+        ChildDayView: {
+            childId: string;
+            absent?: string | null;
+            minutes: number;
+            minutesDone: number;
+            setUps: components["schemas"]["WeekSetUpView"][];
+        };
+        WeekDayView: {
+            date: string;
+            name: string;
+            windows: number[][];
+            minutes: {
+                [key: string]: number;
+            };
+            why: components["schemas"]["Why"];
+            isOver: boolean;
+            isToday: boolean;
+            isPlanned: boolean;
+            children: components["schemas"]["ChildDayView"][];
+            clock?: string | null;
+            untouched?: string | null;
+        };
+        UsualDayView: {
+            weekday: number;
+            name: string;
+            windows: number[][];
+            minutes: {
+                [key: string]: number;
+            };
+        };
+        RangeView: {
+            from: string;
+            to: string;
+        };
+        AwayView: {
+            childId: string;
+            name: string;
+            from: string;
+            to: string;
+        };
+        WeekView: {
+            from: string;
+            to: string;
+            today: string;
+            version: number;
+            canGoBack: boolean;
+            children: components["schemas"]["WeekChildView"][];
+            days: components["schemas"]["WeekDayView"][];
+            usual: components["schemas"]["UsualDayView"][];
+            holidays: components["schemas"]["RangeView"][];
+            away: components["schemas"]["AwayView"][];
+            lowUntil?: string | null;
+            back?: string | null;
+            sure: string;
+            hasOutlook: boolean;
         };
     };
     responses: never;
@@ -3563,6 +3924,28 @@ export interface operations {
         };
         responses: {
             /** @description Begun */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FirstLookView"];
+                };
+            };
+        };
+    };
+    post_look_round_begin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                childId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Begun, after a long while */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -5610,6 +5993,315 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["DayView"];
+                };
+            };
+        };
+    };
+    post_week_calendar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CalendarInput"];
+            };
+        };
+        responses: {
+            /** @description A calendar file */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar": string;
+                };
+            };
+        };
+    };
+    get_week_outlook: {
+        parameters: {
+            query?: {
+                day?: string | null;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A line of JSON for each day, and one in the end */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/x-ndjson": components["schemas"]["OutlookLineView"];
+                };
+            };
+        };
+    };
+    get_week_pdf: {
+        parameters: {
+            query?: {
+                day?: string | null;
+                paper?: unknown;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The week on one page */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    get_week_look: {
+        parameters: {
+            query?: {
+                day?: string | null;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The week with a day in it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WeekView"];
+                };
+            };
+        };
+    };
+    put_week_usual: {
+        parameters: {
+            query?: {
+                day?: string | null;
+            };
+            header?: never;
+            path: {
+                weekday: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["UseInput"];
+            };
+        };
+        responses: {
+            /** @description The week */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WeekView"];
+                };
+            };
+        };
+    };
+    put_week_once: {
+        parameters: {
+            query?: {
+                day?: string | null;
+            };
+            header?: never;
+            path: {
+                date: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["UseInput"];
+            };
+        };
+        responses: {
+            /** @description The week */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WeekView"];
+                };
+            };
+        };
+    };
+    post_week_as_usual: {
+        parameters: {
+            query?: {
+                day?: string | null;
+            };
+            header?: never;
+            path: {
+                date: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["VersionInput"];
+            };
+        };
+        responses: {
+            /** @description The week */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WeekView"];
+                };
+            };
+        };
+    };
+    post_week_holiday: {
+        parameters: {
+            query?: {
+                day?: string | null;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DaysInput"];
+            };
+        };
+        responses: {
+            /** @description The week */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WeekView"];
+                };
+            };
+        };
+    };
+    post_week_no_holiday: {
+        parameters: {
+            query?: {
+                day?: string | null;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DaysInput"];
+            };
+        };
+        responses: {
+            /** @description The week */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WeekView"];
+                };
+            };
+        };
+    };
+    post_week_away: {
+        parameters: {
+            query?: {
+                day?: string | null;
+            };
+            header?: never;
+            path: {
+                childId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DaysInput"];
+            };
+        };
+        responses: {
+            /** @description The week */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WeekView"];
+                };
+            };
+        };
+    };
+    post_week_not_away: {
+        parameters: {
+            query?: {
+                day?: string | null;
+            };
+            header?: never;
+            path: {
+                childId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DaysInput"];
+            };
+        };
+        responses: {
+            /** @description The week */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WeekView"];
+                };
+            };
+        };
+    };
+    post_week_undo: {
+        parameters: {
+            query?: {
+                day?: string | null;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["VersionInput"];
+            };
+        };
+        responses: {
+            /** @description The week as it was */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WeekView"];
                 };
             };
         };

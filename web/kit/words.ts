@@ -3,6 +3,11 @@ export function clock(minute: number): string {
     return `${Math.floor(minute / 60)}:${String(minute % 60).padStart(2, '0')}`;
 }
 
+/** The same as a field for a time of day wants it: "09:05". */
+export function timeField(minute: number): string {
+    return `${String(Math.floor(minute / 60)).padStart(2, '0')}:${String(minute % 60).padStart(2, '0')}`;
+}
+
 /** "9:05" or "09:05" as minutes after midnight. */
 export function minutes(text: string): number {
     const [hours = 0, rest = 0] = text.split(':').map(Number);

@@ -45,6 +45,15 @@ final readonly class FirstLookController
         return $this->look($childId);
     }
 
+    #[Route('/round', name: 'look_round_begin', methods: ['POST'])]
+    #[OA\Response(response: 200, description: 'Begun, after a long while', content: new OA\JsonContent(ref: new Model(type: FirstLookView::class)))]
+    public function round(string $childId): JsonResponse
+    {
+        $this->looks->beginRound($this->child($childId), $this->clock->today());
+
+        return $this->look($childId);
+    }
+
     /** So that the next task is there at once, whatever the answer. */
     #[Route('/ahead', name: 'first_look_ahead', methods: ['GET'])]
     #[OA\Response(

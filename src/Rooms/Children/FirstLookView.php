@@ -16,6 +16,7 @@ final readonly class FirstLookView
      * @param int            $leftToday tasks that still fit today
      * @param int            $there     steps found to be there
      * @param int            $unsure    steps it is not sure of
+     * @param bool           $isRound   whether it is a look round after a long while; then there and unsure are of its tasks
      * @param bool           $isHard    whether the last three did not go, so that it may well be enough
      */
     public function __construct(
@@ -31,6 +32,7 @@ final readonly class FirstLookView
         public int $there,
         public int $unsure,
         public bool $isHard,
+        public bool $isRound,
     ) {
     }
 }

@@ -14,6 +14,8 @@ use Pindle\Core\Child\Child;
 use Pindle\Core\Evidence\Outcome;
 use Pindle\Core\FirstLook\Answer;
 use Pindle\Core\FirstLook\FirstLook;
+use Pindle\Core\FirstLook\Look;
+use Pindle\Core\FirstLook\LookRound;
 use Pindle\Core\Skill\SkillMap;
 
 /** Writes out where a first look stands, and its next tiny task. */
@@ -37,7 +39,7 @@ final readonly class FirstLookViews
         $thread = $this->children->threads()[$child->id] ?? 0;
         $ticks = array_map($this->views->step(...), array_values(array_filter($this->file->ticks(), $this->map->has(...))));
         if (null === $entity) {
-            return new FirstLookView($child->id, $child->name, $thread, LookState::None, $ticks, null, 0, FirstLook::MOST_TASKS, 0, 0, 0, false);
+            return new FirstLookView($child->id, $child->name, $thread, LookState::None, $ticks, null, 0, FirstLook::MOST_TASKS, 0, 0, 0, false, false);
         }
         $look = $this->looks->look($entity, $child);
         $left = $this->looks->leftOn($entity, $child, $this->clock->today());
@@ -47,7 +49,7 @@ final readonly class FirstLookViews
             $left = max(0, $left - 1);
         }
         $next = null === $entity->endedOn ? $this->looks->next($look, $child) : null;
-        $chances = $look->chances();
+        [$there, $unsure] = self::found($look);
 
         return new FirstLookView(
             $child->id,
@@ -61,12 +63,29 @@ final readonly class FirstLookViews
             $ticks,
             null === $next || 0 === $left ? null : $this->tasks->task($this->map->step($next), $look->tasks() + 1, $child, $entity->id),
             $look->tasks(),
-            FirstLook::MOST_TASKS,
-            min($left, FirstLook::MOST_TASKS - $look->tasks()),
+            $look instanceof LookRound ? $look->most() : FirstLook::MOST_TASKS,
+            min($left, ($look instanceof LookRound ? $look->most() : FirstLook::MOST_TASKS) - $look->tasks()),
+            $there,
+            $unsure,
+            $look->isHard(),
+            $look instanceof LookRound,
+        );
+    }
+
+    /** @return array{int, int} what was found to be there, and what not for sure: of all steps, or of the tasks of a look round */
+    private static function found(Look $look): array
+    {
+        if (!$look instanceof FirstLook) {
+            $went = $look instanceof LookRound ? $look->went() : 0;
+
+            return [$went, $look->tasks() - $went];
+        }
+        $chances = $look->chances();
+
+        return [
             \count(array_filter($chances, static fn (float $chance): bool => $chance >= FirstLook::UNSURE_TO)),
             \count(array_filter($chances, static fn (float $chance): bool => $chance > FirstLook::UNSURE_FROM && $chance < FirstLook::UNSURE_TO)),
-            $look->isHard(),
-        );
+        ];
     }
 
     /**

@@ -47,7 +47,7 @@ final readonly class MakeViews
         $wanted = array_map(fn (Until $until): DayWantsView => new DayWantsView($until, $this->words->say('make_until', $until), $this->wants->open(
             array_merge(...array_map(static fn (LocalDate $day): array => $byDay[$day->toString()], $until->days($today))),
             $today,
-        )), Until::cases());
+        )), Until::told());
 
         return new MakeView(
             array_map(fn (SheetKind $kind): SheetCardView => new SheetCardView(

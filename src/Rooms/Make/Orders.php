@@ -18,6 +18,7 @@ use Pindle\App\Views\Wants;
 use Pindle\Core\Child\Child;
 use Pindle\Core\Child\Settings;
 use Pindle\Core\Drawing\Drawing;
+use Pindle\Core\Planning\SetUp;
 use Pindle\Core\Printable\Fit;
 use Pindle\Core\Printable\InvalidSheet;
 use Pindle\Core\Printable\Order;
@@ -60,10 +61,14 @@ final readonly class Orders
         return $this->refusing($order->fit(...));
     }
 
-    /** @throws Refusal 422 when it cannot be asked for so, 404 when the thing, the child or the set-up is not there */
-    public function order(SheetKind $kind, SheetQuery $query): Order
+    /**
+     * @param SetUp|null $likely the set-up that wants it, where it is not planned but likely
+     *
+     * @throws Refusal 422 when it cannot be asked for so, 404 when the thing, the child or the set-up is not there
+     */
+    public function order(SheetKind $kind, SheetQuery $query, ?SetUp $likely = null): Order
     {
-        $want = $this->want($kind, $query);
+        $want = $this->want($kind, $query, $likely);
         $thing = null === $query->thingId ? $want?->thing : $this->thing($query->thingId);
         $child = null === $query->childId ? null : $this->children->child($query->childId, $this->clock->today());
         $reach = $query->reach ?? $want->reach ?? min(self::USUAL_REACH, $kind->mostReach());
@@ -95,7 +100,7 @@ final readonly class Orders
             $query->variant ?? $want->sheet->variant ?? null,
             $query->unit ?? (null === $thing && null !== $want && $kind->isSized() ? $want->side() : null),
             $query->labels(),
-            SheetKind::Pictures === $kind && null !== $want ? $this->drawings($want) : [],
+            SheetKind::Pictures === $kind && null !== $want ? $this->drawings($want, $likely) : [],
         ));
     }
 
@@ -104,13 +109,15 @@ final readonly class Orders
      *
      * @throws Refusal 404
      */
-    public function want(?SheetKind $kind, SheetQuery $query): ?Want
+    public function want(?SheetKind $kind, SheetQuery $query, ?SetUp $likely = null): ?Want
     {
         if (null === $query->setUpId) {
             return null;
         }
-        $stored = $this->plans->setUp($query->setUpId) ?? throw Refusal::notFound('setUpId', 'That is not planned any more.');
-        foreach ($this->wants->of([$stored]) as $want) {
+        $wants = null === $likely
+            ? $this->wants->of([$this->plans->setUp($query->setUpId) ?? throw Refusal::notFound('setUpId', 'That is not planned any more.')])
+            : $this->wants->ofSetUps([$likely], $this->clock->today());
+        foreach ($wants as $want) {
             if ((null === $kind || $kind === $want->sheet?->kind) && (null === $query->propId || $query->propId === $want->prop->id)) {
                 return $want;
             }
@@ -157,10 +164,9 @@ final readonly class Orders
     }
 
     /** @return list<Drawing> the picture of each question as it is drawn on paper */
-    private function drawings(Want $want): array
+    private function drawings(Want $want, ?SetUp $likely): array
     {
-        $stored = $this->plans->setUp($want->setUpKey) ?? throw Refusal::notFound('setUpId', 'That is not planned any more.');
-        $setUp = $stored->setUp;
+        $setUp = $likely ?? $this->plans->setUp($want->setUpKey)->setUp ?? throw Refusal::notFound('setUpId', 'That is not planned any more.');
         $drawings = [];
         foreach ($setUp->sittingOf($want->childId)->questions ?? [] as $question) {
             $drawings[] = $this->pictures->drawing($setUp, $question, Form::Pictures, $want->settings);

@@ -6,6 +6,7 @@ namespace Pindle\App\Rooms\Make;
 
 use Pindle\App\Content\InkFile;
 use Pindle\App\Content\Words;
+use Pindle\App\Plan\LookAhead;
 use Pindle\App\Platform\Clock;
 use Pindle\App\Platform\Face;
 use Pindle\App\Platform\Http\Refusal;
@@ -15,6 +16,7 @@ use Pindle\App\Views\Wants;
 use Pindle\App\Views\WantView;
 use Pindle\Core\Drawing\Drawing;
 use Pindle\Core\Drawing\Text;
+use Pindle\Core\Planning\SetUp;
 use Pindle\Core\Printable\Page;
 use Pindle\Core\Printable\Sheet;
 use Pindle\Core\Printable\SheetKind;
@@ -26,6 +28,7 @@ final readonly class Sheets
     public function __construct(
         private Orders $orders,
         private Wants $wants,
+        private LookAhead $ahead,
         private InkFile $inks,
         private Words $words,
         private Face $face,
@@ -88,12 +91,13 @@ final readonly class Sheets
     public function set(SetQuery $query): SetView
     {
         $sheets = $without = [];
-        foreach ($this->open($query->until) as $want) {
+        $likely = $this->likely($query->until);
+        foreach ($this->open($query->until, $likely) as $want) {
             if (null === $want->kind) {
                 $without[$want->propId] = $want->name;
                 continue;
             }
-            [$sheet, $refused] = $this->drawn($want, $query);
+            [$sheet, $refused] = $this->drawn($want, $query, $likely);
             $sheets[] = new SetSheetView(
                 $want->kind,
                 $this->words->say('sheet_names', $want->kind),
@@ -114,8 +118,9 @@ final readonly class Sheets
     public function setPdf(SetQuery $query): string
     {
         $pages = [];
-        foreach ($this->open($query->until) as $want) {
-            $sheet = null === $want->kind ? null : $this->drawn($want, $query)[0];
+        $likely = $this->likely($query->until);
+        foreach ($this->open($query->until, $likely) as $want) {
+            $sheet = null === $want->kind ? null : $this->drawn($want, $query, $likely)[0];
             $pages = null === $sheet ? $pages : [...$pages, ...$this->pages($sheet, 1)];
         }
         if ([] === $pages) {
@@ -125,21 +130,43 @@ final readonly class Sheets
         return $this->write($pages, $query->bar);
     }
 
-    /** @return list<WantView> */
-    private function open(Until $until): array
+    /** @return array<string, SetUp> by name: what likely comes on days that are not planned in full yet */
+    private function likely(Until $until): array
+    {
+        $likely = [];
+        foreach (Until::Likely === $until ? $this->ahead->until($this->clock->today()->plusDays(Until::AHEAD)) : [] as $day) {
+            foreach ($day->isPlanned ? [] : $day->setUps as $setUp) {
+                $likely[$setUp->key] = $setUp;
+            }
+        }
+
+        return $likely;
+    }
+
+    /**
+     * @param array<string, SetUp> $likely
+     *
+     * @return list<WantView>
+     */
+    private function open(Until $until, array $likely): array
     {
         $today = $this->clock->today();
 
-        return $this->wants->open($this->wants->on($until->days($today)), $today);
+        return $this->wants->open([...$this->wants->on($until->days($today)), ...$this->wants->ofSetUps(array_values($likely), $today)], $today);
     }
 
-    /** @return array{Sheet|null, string|null} the sheet, or why it cannot be drawn */
-    private function drawn(WantView $want, SetQuery $query): array
+    /**
+     * @param array<string, SetUp> $likely
+     *
+     * @return array{Sheet|null, string|null} the sheet, or why it cannot be drawn
+     */
+    private function drawn(WantView $want, SetQuery $query, array $likely): array
     {
+        $kind = $want->kind ?? throw new \LogicException('It has no sheet.');
         try {
             $as = new SheetQuery(setUpId: $want->setUpId, propId: $want->propId, paper: $query->paper, savesInk: $query->savesInk);
 
-            return [$this->orders->sheet($this->orders->order($want->kind ?? throw new \LogicException('It has no sheet.'), $as)), null];
+            return [$this->orders->sheet($this->orders->order($kind, $as, $likely[$want->setUpId] ?? null)), null];
         } catch (Refusal $e) {
             return [null, $e->getMessage()];
         }

@@ -231,7 +231,9 @@ final readonly class ChangeController
         }
         $this->house->restUntil($until);
 
-        return $this->day($this->planning->plan($this->today(), static fn (DayEntity $day): null => null));
+        return $this->day($this->plans->day($this->today())->isPlanned()
+            ? $this->planning->plan($this->today(), static fn (DayEntity $day): null => null)
+            : $this->planning->fresh($this->today()));
     }
 
     #[Route('/take-back', name: 'today_take_back', methods: ['POST'])]

@@ -44,6 +44,8 @@ final readonly class DayView
         public ?UndoView $undo,
         public ?string $lowUntil,
         public bool $isToday,
+        /** A word after many days on which nothing was done. */
+        public ?string $back,
     ) {
     }
 }

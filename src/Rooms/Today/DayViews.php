@@ -10,6 +10,7 @@ use Pindle\App\Household\Children;
 use Pindle\App\Household\House;
 use Pindle\App\Household\Things;
 use Pindle\App\Plan\DayEntity;
+use Pindle\App\Plan\ManyDays;
 use Pindle\App\Plan\Plans;
 use Pindle\App\Plan\Repertoires;
 use Pindle\App\Plan\StoredSetUp;
@@ -36,6 +37,7 @@ final readonly class DayViews
 
     public function __construct(
         private Plans $plans,
+        private ManyDays $days,
         private Children $children,
         private Things $things,
         private Activities $activities,
@@ -97,7 +99,17 @@ final readonly class DayViews
             $this->undo($date, $day),
             $this->house->lowUntil()?->toString(),
             $day->date === $this->clock->today()->toString(),
+            $this->back($date, $setUps),
         );
+    }
+
+    /** @param list<StoredSetUp> $setUps */
+    private function back(LocalDate $date, array $setUps): ?string
+    {
+        $isDone = [] !== array_filter($setUps, static fn (StoredSetUp $stored): bool => $stored->isKept());
+        $days = $isDone || $date->dayNumber !== $this->clock->today()->dayNumber ? null : $this->days->untouchedSince($date);
+
+        return null === $days ? null : $this->words->say('week', 'back', ['days' => $days]);
     }
 
     /**

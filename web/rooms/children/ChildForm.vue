@@ -8,14 +8,13 @@ import Choice from '@/kit/Choice.vue';
 import Dialog from '@/kit/Dialog.vue';
 import Field from '@/kit/Field.vue';
 import Notice from '@/kit/Notice.vue';
-import { minutes } from '@/kit/words';
+import { minutes, timeField } from '@/kit/words';
 
 /** Add a child with a name and a birth date, or change all there is. */
 const props = defineProps<{ child: Schemas['ChildView'] | null }>();
 const emit = defineEmits<{ close: []; saved: [child: Schemas['ChildView']] }>();
 
-const time = (minute: number | undefined) =>
-    minute === undefined ? '' : `${String(Math.floor(minute / 60)).padStart(2, '0')}:${String(minute % 60).padStart(2, '0')}`;
+const time = (minute: number | undefined) => (minute === undefined ? '' : timeField(minute));
 const form = reactive({
     name: props.child?.name ?? '',
     born: props.child?.born ?? '',

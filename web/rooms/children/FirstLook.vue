@@ -49,7 +49,10 @@ const error = computed(() => [begin, answer, undo, stop].map((one) => one.error.
         <TopBar to="/children" back="Children">
             <h1 class="flex min-w-0 flex-1 items-center gap-2 text-lg">
                 <ThreadKnot v-if="look.data.value" :thread="look.data.value.thread" />
-                <span class="truncate">First look{{ look.data.value ? ': ' + look.data.value.childName : '' }}</span>
+                <span class="truncate"
+                    >{{ look.data.value?.isRound ? 'A look round' : 'First look'
+                    }}{{ look.data.value ? ': ' + look.data.value.childName : '' }}</span
+                >
             </h1>
             <p v-if="look.data.value?.task" class="text-sm text-soft">
                 {{ look.data.value.task.number }} of at most {{ look.data.value.most }}
@@ -125,15 +128,24 @@ const error = computed(() => [begin, answer, undo, stop].map((one) => one.error.
                         >
                         <Button kind="quiet" :disabled="busy" @click="stop.mutate(undefined)">Stop here</Button>
                     </div>
-                    <p class="text-sm text-soft">{{ look.data.value.leftToday }} more fit into today.</p>
+                    <p class="text-sm text-soft">
+                        {{ look.data.value.leftToday }} more{{ look.data.value.isRound ? '' : ' fit into today' }}.
+                    </p>
                 </div>
             </template>
 
             <section v-else class="rounded-2xl border border-hem bg-paper p-5" data-look-over>
                 <h2 class="text-xl">
-                    {{ look.data.value.state === 'enough-today' ? 'That is enough for today.' : 'The first look is over.' }}
+                    <template v-if="look.data.value.isRound">The look round is over.</template>
+                    <template v-else>{{
+                        look.data.value.state === 'enough-today' ? 'That is enough for today.' : 'The first look is over.'
+                    }}</template>
                 </h2>
-                <p class="mt-2">
+                <p v-if="look.data.value.isRound" class="mt-2">
+                    {{ look.data.value.there }} of {{ look.data.value.done }} were there, and speak for all they stand on. It goes
+                    on from there; ordinary sittings find out the rest.
+                </p>
+                <p v-else class="mt-2">
                     After {{ look.data.value.done }} {{ look.data.value.done === 1 ? 'task' : 'tasks' }}:
                     {{ look.data.value.there }} steps look as if they were there, and of {{ look.data.value.unsure }} it is not
                     sure. Ordinary sittings find out the rest.
@@ -147,7 +159,11 @@ const error = computed(() => [begin, answer, undo, stop].map((one) => one.error.
                     <Button v-if="look.data.value.done" kind="quiet" :disabled="busy" @click="undo.mutate(undefined)"
                         >Undo the last</Button
                     >
-                    <Button v-if="look.data.value.state === 'over'" kind="quiet" :disabled="busy" @click="begin.mutate(ticked)"
+                    <Button
+                        v-if="look.data.value.state === 'over' && !look.data.value.isRound"
+                        kind="quiet"
+                        :disabled="busy"
+                        @click="begin.mutate(ticked)"
                         >Look once more</Button
                     >
                 </div>

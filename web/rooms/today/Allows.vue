@@ -4,14 +4,13 @@ import { ref } from 'vue';
 import type { Schemas } from '@/api/client';
 import Button from '@/kit/Button.vue';
 import Toggle from '@/kit/Toggle.vue';
-import { minutes } from '@/kit/words';
+import { minutes, timeField } from '@/kit/words';
 
 /** What the day allows: when you can be there, rain, quiet. */
 const props = defineProps<{ day: Schemas['DayView']; busy: boolean }>();
 const emit = defineEmits<{ plan: [input: Partial<Schemas['DayInput']>] }>();
 
-const padded = (minute: number) => `${String(Math.floor(minute / 60)).padStart(2, '0')}:${String(minute % 60).padStart(2, '0')}`;
-const windows = ref(props.day.windows.map(([from = 0, to = 0]) => ({ from: padded(from), to: padded(to) })));
+const windows = ref(props.day.windows.map(([from = 0, to = 0]) => ({ from: timeField(from), to: timeField(to) })));
 const wet = ref(props.day.wet);
 const quiet = ref(props.day.quiet);
 const highTable = ref(props.day.highTable);
@@ -31,7 +30,7 @@ function plan(keep: boolean) {
     <form class="space-y-4" @submit.prevent="plan(true)">
         <fieldset class="space-y-2">
             <legend class="mb-1 font-bold">When you can be there</legend>
-            <div v-for="(window, i) in windows" :key="i" class="flex items-center gap-2">
+            <div v-for="(window, i) in windows" :key="i" class="flex flex-wrap items-center gap-2">
                 <input v-model="window.from" type="time" required :aria-label="`Time ${i + 1} from`" />
                 <span>to</span>
                 <input v-model="window.to" type="time" required :aria-label="`Time ${i + 1} to`" />

@@ -165,6 +165,12 @@ useKeys({
                 </div>
             </div>
 
+            <p v-if="day.back" class="mb-4 max-w-3xl rounded-2xl border border-hem bg-linen p-4" data-back>
+                {{ day.back }}
+                <RouterLink :to="{ name: 'week' }" class="inline-flex min-h-11 items-center underline underline-offset-4"
+                    >Look round, in Week</RouterLink
+                >
+            </p>
             <section v-if="day.children.length === 0" class="max-w-xl rounded-2xl border border-hem bg-paper p-6">
                 <h2>Who is at the table?</h2>
                 <p class="mt-1 mb-4">
@@ -192,8 +198,12 @@ useKeys({
                     <h2>Nothing was planned then</h2>
                 </template>
                 <template v-else>
-                    <h2>{{ day.isToday ? 'Today is not planned yet' : 'This day is not planned yet' }}</h2>
-                    <p class="mt-1 mb-4">
+                    <h2 v-if="!day.windows.length">A day off</h2>
+                    <h2 v-else>{{ day.isToday ? 'Today is not planned yet' : 'This day is not planned yet' }}</h2>
+                    <p v-if="!day.windows.length" class="mt-1 mb-4" data-day-off>
+                        Nothing is planned, and nothing is missed. If they ask for it all the same, one press plans it.
+                    </p>
+                    <p v-else class="mt-1 mb-4">
                         {{ day.children.map((child) => child.name).join(', ') }}: one press plans the day for everyone.
                     </p>
                     <Notice :error="plan.error.value" class="mb-3" />
@@ -232,6 +242,16 @@ useKeys({
                     <Button kind="quiet" data-undo :disabled="changes.busy.value" @click="changes.undo()">Take it back</Button>
                 </section>
                 <Notice v-if="!open" :error="changes.error.value" class="mb-4" />
+                <p v-if="!day.windows.length && !ahead.length" class="mb-4" data-day-off>
+                    A day off: nothing is planned, and nothing is missed.
+                    <Button
+                        v-if="!isOver"
+                        kind="quiet"
+                        :disabled="plan.isPending.value"
+                        @click="plan.mutate(day.isToday ? {} : { day: day.date })"
+                        >Plan it all the same</Button
+                    >
+                </p>
                 <p v-if="day.lowUntil" class="mb-4">A low week: one thing a day is enough, and nothing is missed.</p>
                 <DayThreads
                     :day="day"
