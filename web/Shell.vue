@@ -158,6 +158,16 @@ useKeys({ '?': () => (showKeys.value = true), '/': () => (finding.value = true) 
                 </template>
                 <dt><kbd class="rounded border border-hem bg-linen px-2 py-1">/</kbd></dt>
                 <dd>Find a step, an activity, a thing or a child</dd>
+                <dt>
+                    <kbd class="rounded border border-hem bg-linen px-2 py-1">&lt;</kbd>
+                    <kbd class="ml-1 rounded border border-hem bg-linen px-2 py-1">&gt;</kbd>
+                </dt>
+                <dd>In Today and Week: the one before, the one after; u takes the last change back</dd>
+                <dt>
+                    <kbd class="rounded border border-hem bg-linen px-2 py-1">h</kbd>
+                    <kbd class="ml-1 rounded border border-hem bg-linen px-2 py-1">y</kbd>
+                </dt>
+                <dd>In Week: days off; someone away</dd>
                 <dt><kbd class="rounded border border-hem bg-linen px-2 py-1">a s d f</kbd></dt>
                 <dd>At the table: at once, worked it out, with help, not yet; the space bar goes on without a word</dd>
                 <dt>

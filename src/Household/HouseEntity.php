@@ -66,5 +66,6 @@ class HouseEntity implements Readable
         Kept::texts($this->knownGames);
         null === $this->lowUntil || LocalDate::parse($this->lowUntil);
         null === $this->coins || CoinSet::parse($this->coins);
+        null === $this->zone || new \DateTimeZone($this->zone);
     }
 }

@@ -27,6 +27,18 @@ final class SetAsideTest extends ApiTestCase
         yield 'a sitting without questions that can be read' => ['Something planned: 2026-03-04', "UPDATE sitting SET questions = '[7]'"];
         yield 'a set-up in no place' => ['Something planned: 2026-03-04', "UPDATE set_up SET place = 'moon'"];
         yield 'a day with hours that are none' => ['Something planned: 2026-03-04', "UPDATE day SET windows = '[[700,600]]'"];
+        yield 'a zone that does not exist' => [
+            'What the house chose',
+            "INSERT INTO house (id, settings, version, zone) VALUES (1, '{}', 1, 'Europe/Atlantis')",
+        ];
+        yield 'a holiday that ends before it starts' => [
+            'How the week is used',
+            'INSERT INTO week (id, week, before) VALUES (1, \'{"usual":{},"once":{},"holidays":[["2026-03-06","2026-03-05"]],"away":{}}\', \'[]\')',
+        ];
+        yield 'an appointment at no time' => [
+            'What was given to a calendar: 2026-03-05',
+            "INSERT INTO filed VALUES ('2026-03-05 0', 'uid', '2026-03-05', 600, 540, 'Maths', '', 0, NULL)",
+        ];
         yield 'what the house chose' => ['What the house chose', "INSERT INTO house (id, settings, version) VALUES (1, '\"fingers\"', 1)"];
     }
 
@@ -40,7 +52,7 @@ final class SetAsideTest extends ApiTestCase
         $this->anew();
         self::assertGreaterThan(0, self::service(EntityManagerInterface::class)->getConnection()->executeStatement($damage));
 
-        foreach (['/today', '/children', '/cupboard', '/activities', '/map/'.$childId] as $room) {
+        foreach (['/today', '/week', '/children', '/cupboard', '/activities', '/map/'.$childId] as $room) {
             $this->opens($room);
         }
         // What no room needed just now is found at the next start.

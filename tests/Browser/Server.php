@@ -62,6 +62,14 @@ final class Server
         $this->end(\SIGKILL);
     }
 
+    /** The same household on another day. */
+    public function on(string $today): void
+    {
+        $this->end(\SIGTERM);
+        $this->env = ['PINDLE_TODAY' => $today] + $this->env;
+        $this->start();
+    }
+
     public function stop(): void
     {
         $this->end(\SIGTERM);

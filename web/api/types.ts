@@ -3242,7 +3242,9 @@ export interface components {
         };
         OutlookEndView: {
             waits: components["schemas"]["WaitsView"][];
-            missed: string[];
+            missed: {
+                [key: string]: string;
+            };
             make: components["schemas"]["WantView"][];
             save: components["schemas"]["SaveView"][];
         };

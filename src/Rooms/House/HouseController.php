@@ -102,6 +102,8 @@ final readonly class HouseController
             'set_up', 'sitting', 'revision', 'day' => 'Something planned',
             'first_look' => 'A first look',
             'house' => 'What the house chose',
+            'week' => 'How the week is used',
+            'filed' => 'What was given to a calendar',
             default => 'Something that was worked out, and is worked out anew',
         };
 

@@ -146,7 +146,7 @@ final readonly class OutlookViews
      *
      * @param array<string, array<string, LocalDate>> $comes child id => step => the day it comes now
      *
-     * @return list<string>
+     * @return array<string, string> date => words
      */
     private function missed(LocalDate $from, array $comes): array
     {
@@ -172,8 +172,7 @@ final readonly class OutlookViews
                     }
                 }
             }
-            $said[] = $this->words->say('week', [] === $again ? 'let-go' : 'moved', [
-                'day' => $this->words->weekday(LocalDate::parse($date)),
+            $said[$date] = $this->words->say('week', [] === $again ? 'let-go' : 'moved', [
                 'again' => [] === $again ? '' : $this->words->list(array_values($again)),
             ]);
         }

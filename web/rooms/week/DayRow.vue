@@ -14,6 +14,8 @@ const props = defineProps<{
     children: Schemas['WeekChildView'][];
     likely: Schemas['OutlookDayView'] | undefined;
     waiting: boolean;
+    /** What becomes of it, where it did not happen. */
+    missed?: string | undefined;
     planning: boolean;
 }>();
 defineEmits<{ use: []; plan: [] }>();
@@ -89,7 +91,9 @@ const rest = (child: (typeof cells.value)[number]) => {
                 >
             </template>
         </div>
-        <p v-if="day.untouched" class="px-3 py-2 text-soft sm:col-span-full sm:col-start-2" data-untouched>{{ day.untouched }}</p>
+        <p v-if="day.untouched" class="px-3 py-2 text-soft sm:col-span-full sm:col-start-2" data-untouched>
+            {{ missed ?? day.untouched }}
+        </p>
         <template v-else-if="!isOff || isFirm">
             <div v-for="cell in cells" :key="cell.child.id" class="relative px-3 py-2 text-sm" :data-cell="cell.child.id">
                 <svg class="absolute inset-y-0 left-0 hidden h-full w-1.5 sm:block" aria-hidden="true" preserveAspectRatio="none">

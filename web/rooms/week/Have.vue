@@ -21,7 +21,7 @@ const thread = (childId: string) => props.children.find(({ id }) => id === child
         <ul v-else class="space-y-1">
             <li v-for="want in end.make" :key="want.setUpId + want.propId">
                 <b class="inline-block first-letter:uppercase">{{ want.name }}</b>
-                <span class="ml-1 text-sm text-soft">for {{ want.activity }}</span>
+                <span class="text-sm text-soft">{{ ' ' }}for {{ want.activity }}</span>
             </li>
         </ul>
         <a

@@ -151,6 +151,7 @@ useKeys({
                         :children="week.children"
                         :likely="outlook.days.value[day.date]"
                         :waiting="outlook.busy.value && !day.isOver && !outlook.days.value[day.date]"
+                        :missed="(outlook.end.value?.missed as Record<string, string> | undefined)?.[day.date]"
                         :planning="plan.isPending.value"
                         @use="edit({ date: day.date })"
                         @plan="plan.mutate(day.isToday ? {} : { day: day.date })"
@@ -165,9 +166,6 @@ useKeys({
                 <p v-else-if="!week.hasOutlook && week.from > week.today" class="mt-3 text-sm text-soft">
                     Too far ahead to say what is likely: that depends on what happens until then.
                 </p>
-                <ul v-if="outlook.end.value?.missed.length" class="mt-3 space-y-1" data-missed>
-                    <li v-for="said in outlook.end.value.missed" :key="said">{{ said }}</li>
-                </ul>
                 <div class="mt-6 grid items-start gap-5 md:grid-cols-2">
                     <UsualWeek :week="week" @use="edit({ weekday: $event })" />
                     <OtherDays :week="week" :changes="changes" :adding="other" @close="other = null" />
