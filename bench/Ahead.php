@@ -117,7 +117,8 @@ final class Ahead
                     continue;
                 }
                 $figures->add($row, 'steps of a week on two days or more', \count($days) > 1 ? 1.0 : 0.0);
-                if (\count($days) > 1) {
+                // What is spoken or moved takes no things.
+                if (\count($days) > 1 && !\in_array([], $days, true)) {
                     $figures->add($row, 'with other things', \count(array_unique(array_map(serialize(...), $days))) > 1 ? 1.0 : 0.0);
                 }
             }

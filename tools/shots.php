@@ -60,12 +60,22 @@ $views = [
         $chrome->waitForText('Back to Today');
     }],
     'today-phone' => ['/', 390, 844, null],
-    // Last: from here on the house has a lock.
-    'lock-phone' => ['/', 390, 844, static function (Chrome $chrome) use ($server): void {
-        lock($server);
+    'week' => ['/week', 1280, 800, static function (Chrome $chrome) use ($server, $little): void {
+        foreach ([
+            ['POST', '/week/away/'.$little, ['from' => '2026-11-26', 'to' => '2026-11-27', 'version' => 0]],
+            ['POST', '/week/holidays', ['from' => '2026-11-28', 'to' => '2026-11-29', 'version' => 1]],
+            ['POST', '/today/plan?day=2026-11-25', (object) []],
+        ] as [$method, $path, $body]) {
+            file_get_contents($server->url.'/api'.$path, false, stream_context_create(['http' => [
+                'method' => $method,
+                'header' => "Content-Type: application/json\r\nAccept: application/json\r\nSec-Fetch-Site: same-origin",
+                'content' => json_encode($body, \JSON_THROW_ON_ERROR),
+            ]]));
+        }
         $chrome->driver->navigate()->refresh();
-        $chrome->waitForText('Who is at the door?');
+        $chrome->waitForText('What to have');
     }],
+    // Last: from here on the house has a lock.
     'house' => ['/house', 1280, 800, static function (Chrome $chrome) use ($server): void {
         lock($server);
         $chrome->driver->navigate()->refresh();

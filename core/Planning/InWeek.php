@@ -20,6 +20,9 @@ final readonly class InWeek
     /** A step met on one day of the week is worth so many times as much on another: the can-do rule asks for two days. */
     public const SECOND_DAY = 1.15;
 
+    /** What is planned for a day before and still ahead is worth so many times as much on this one: by then it was met. */
+    public const AWAITED = 0.4;
+
     /** So many minutes with the children throughout make a heavy day; on the one after it each such minute weighs so many times as much. */
     public const HEAVY = 25;
     public const AFTER_HEAVY = 4.0;
@@ -35,13 +38,19 @@ final readonly class InWeek
      * @param int                               $ahead      and after it
      * @param array<string, array<string, int>> $met        child id => step id => days of the week on which it was met, 1 or more
      * @param int                               $withLately minutes of the last day used in which the parent was with the children throughout
+     * @param array<string, list<string>>       $awaited    child id => steps planned for days between now and then
      */
-    public function __construct(private int $before = 0, private int $ahead = 0, private array $met = [], private int $withLately = 0)
-    {
+    public function __construct(
+        private int $before = 0,
+        private int $ahead = 0,
+        private array $met = [],
+        private int $withLately = 0,
+        private array $awaited = [],
+    ) {
     }
 
     /**
-     * The same place in the week, after these days.
+     * The same place in the week, after these days; then nothing is awaited of them any more.
      *
      * @param list<LivedDay> $lived in order
      */
@@ -64,12 +73,23 @@ final readonly class InWeek
         return new self($this->before, $this->ahead, $met, $with);
     }
 
+    /**
+     * The same, while these are still ahead.
+     *
+     * @param array<string, list<string>> $steps child id => steps
+     */
+    public function awaiting(array $steps): self
+    {
+        return new self($this->before, $this->ahead, $this->met, $this->withLately, $steps);
+    }
+
     /** How many times as much a step is worth to a child that day as by itself. */
     public function worth(string $childId, RankedStep $step, Mark $mark): float
     {
         $days = $this->met[$childId][$step->step->id] ?? 0;
 
         return match (true) {
+            \in_array($step->step->id, $this->awaited[$childId] ?? [], true) => self::AWAITED,
             $step->brandNew => $this->isLate() ? self::NEW_LATE : 1.0,
             1 === $days && Mark::CanDo !== $mark && !$step->reason->isLook() => self::SECOND_DAY,
             default => 1.0,

@@ -191,7 +191,7 @@ final readonly class Planner
             $activity = $move->candidates[0]->activity;
             $isOneMore = $request->repertoire->isNew($activity) && !\in_array($activity->id, $request->wanted, true)
                 && !\in_array($activity->id, array_map(static fn (SetUp $setUp): string => $setUp->activity->id, $new), true);
-            if (($isOneMore && $room <= 0) || $this->isCheckedAlready($move, [...$request->kept, ...$new])) {
+            if (($isOneMore && $room <= 0) || $this->isSettledAlready($move, [...$request->kept, ...$new])) {
                 continue;
             }
             $gain = $this->estimate($request, $move, $new, $scale) - $now;
@@ -211,14 +211,14 @@ final readonly class Planner
     }
 
     /**
-     * The three questions of a check settle it; asked twice on one day they say no more.
+     * The three questions of a check settle it, and so does a look; asked twice on one day they say no more.
      *
      * @param list<SetUp> $today
      */
-    private function isCheckedAlready(Move $move, array $today): bool
+    private function isSettledAlready(Move $move, array $today): bool
     {
         foreach ($move->candidates as $candidate) {
-            foreach ($candidate->isCheck() ? $today : [] as $setUp) {
+            foreach ($candidate->isCheck() || $candidate->isLook() ? $today : [] as $setUp) {
                 if ($setUp->sittingOf($candidate->learner->child->id)?->isAbout($candidate->ranked->step->id) ?? false) {
                     return true;
                 }

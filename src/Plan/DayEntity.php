@@ -58,6 +58,10 @@ class DayEntity implements Readable
     #[ORM\Column(options: ['default' => false])]
     public bool $stale = false;
 
+    /** Whether it was planned while something planned before it was still ahead: when the day comes it is planned by what came about. */
+    #[ORM\Column(options: ['default' => false])]
+    public bool $awaits = false;
+
     /** @var list<string> activities the parent wants today */
     #[ORM\Column(type: Types::JSON, options: ['default' => '[]'])]
     public array $wanted = [];

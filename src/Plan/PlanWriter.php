@@ -147,6 +147,7 @@ final readonly class PlanWriter
         $columns = [
             'windows' => $json($day->windows),
             'own_windows' => (int) $day->ownWindows,
+            'awaits' => (int) $day->awaits,
             'wet' => (int) $day->wet,
             'quiet' => (int) $day->quiet,
             'high_table' => (int) $day->highTable,

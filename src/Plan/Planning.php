@@ -53,7 +53,7 @@ final readonly class Planning
     {
         for ($time = 0; $time < self::TIMES; ++$time) {
             $day = $this->plans->day($date);
-            if (!$day->isPlanned() || !$day->stale) {
+            if (!$day->isPlanned() || !($day->stale || $this->hasCome($day))) {
                 return [$day, $time > 0];
             }
             try {
@@ -85,6 +85,12 @@ final readonly class Planning
         throw Refusal::conflict('date', 'The day is being changed on another device all the time. Nothing was lost; try again.');
     }
 
+    /** Whether a day was planned after others that are over now. */
+    private function hasCome(DayEntity $day): bool
+    {
+        return $day->awaits && $this->clock->today()->toString() === $day->date;
+    }
+
     /**
      * @param callable(DayEntity): void $ask
      * @param bool                      $holding whether what is planned stays on a begun day
@@ -95,11 +101,12 @@ final readonly class Planning
     {
         $day = $this->plans->day($date);
         $this->entities->detach($day);
-        if (!$day->isPlanned()) {
+        if (!$day->isPlanned() || $this->hasCome($day)) {
             // What was asked for and did not come about is asked for still.
             $over = $this->clock->today()->isAfter($date) ? $date : $this->clock->today();
             $day->wanted = array_values(array_unique([...$day->wanted, ...$this->days->missedWishes($over)]));
         }
+        $day->awaits = [] !== $this->requests->awaited($date);
         $ask($day);
         $all = $this->plans->all($date);
         $stays = $holding && [] !== Requests::kept($all);

@@ -90,9 +90,26 @@ final readonly class Requests
             $day->notToday,
             null !== $low && !$date->isAfter($low),
             $this->ready($date, $all),
-            $this->inWeek($date)->after($lived, $date),
+            $this->inWeek($date)->after($lived, $date)->awaiting($this->awaited($date)),
             [] === $lived && null !== $this->days->untouchedSince($date),
         );
+    }
+
+    /** @return array<string, list<string>> child id => steps planned for the days between now and that one */
+    public function awaited(LocalDate $date): array
+    {
+        $today = $this->clock->today();
+        $awaited = [];
+        foreach ($date->isAfter($today) ? $this->days->inShort($today, $date->plusDays(-1)) : [] as $setUps) {
+            foreach ($setUps as $setUp) {
+                foreach ($setUp->isDone ? [] : $setUp->steps as $childId => $steps) {
+                    array_push($steps, ...$awaited[$childId] ?? []);
+                    $awaited[$childId] = $steps;
+                }
+            }
+        }
+
+        return $awaited;
     }
 
     /** Where a day stands among those of its week that can be used. */

@@ -289,6 +289,27 @@ final class WeekTest extends ApiTestCase
         self::assertContains($wished, array_column($today['setUps'], 'activityId'));
     }
 
+    public function test_tomorrow_is_planned_after_today_and_once_more_when_today_did_not_happen(): void
+    {
+        $this->plannedHouse();
+        $steps = static fn (array $day): array => array_values(array_unique(array_map(
+            static fn (array $setUp): string => $setUp['sittings'][0]['step']['id'],
+            $day['setUps'],
+        )));
+        $today = $steps($this->ask('GET', '/today'));
+        $tomorrow = $steps($this->ask('POST', '/today/plan?day=2026-03-05', []));
+        self::assertLessThan(\count($today), \count(array_intersect($today, $tomorrow)), 'tomorrow is not today once more');
+
+        foreach (['2026-03-04' => '2026-03-03', '2026-03-05' => '2026-03-04'] as $was => $is) {
+            foreach (['day', 'set_up', 'sitting'] as $table) {
+                $this->connection()->executeStatement('UPDATE '.$table.' SET date = ? WHERE date = ?', [$is, $was]);
+            }
+        }
+        $then = $this->ask('GET', '/today');
+        self::assertGreaterThan(\count(array_intersect($today, $tomorrow)), \count(array_intersect($today, $steps($then))), 'what matters comes again');
+        self::assertSame($then['version'], $this->ask('GET', '/today')['version'], 'and that once');
+    }
+
     #[TestWith(['2026-02-18', true])]
     #[TestWith(['2026-02-19', false])]
     public function test_after_fourteen_untouched_days_one_looks_round(string $last, bool $isLong): void

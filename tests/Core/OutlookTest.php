@@ -199,6 +199,16 @@ final class OutlookTest extends TestCase
         self::assertSame(1.0, $worth((new InWeek(3, 1))->after([$met('2026-03-05')], $thursday)), 'today is not another day');
     }
 
+    public function test_what_is_planned_for_a_day_before_is_worth_less_until_that_day_is_over(): void
+    {
+        $week = (new InWeek(1, 3))->awaiting(['child' => ['put-together@5']]);
+
+        self::assertSame(0.4, $week->worth('child', self::ranked(false), Mark::Begun));
+        self::assertSame(0.4, $week->worth('child', self::ranked(true), Mark::NotMet));
+        self::assertSame(1.0, $week->worth('other', self::ranked(false), Mark::Begun));
+        self::assertSame(1.0, $week->after([], LocalDate::parse('2026-03-05'))->worth('child', self::ranked(false), Mark::Begun));
+    }
+
     public function test_the_day_after_a_heavy_one_minutes_with_the_parent_weigh_more(): void
     {
         $with = static fn (string $day, int $minutes): LivedDay => new LivedDay(LocalDate::parse($day), [], $minutes);

@@ -13,6 +13,7 @@ use Pindle\Core\Calendar\Span;
 use Pindle\Core\Caution\Caution;
 use Pindle\Core\Child\Child;
 use Pindle\Core\Evidence\ChildRecord;
+use Pindle\Core\Evidence\Mark;
 use Pindle\Core\Evidence\Outcome;
 use Pindle\Core\Planning\BringList;
 use Pindle\Core\Planning\Candidate;
@@ -46,6 +47,25 @@ final class PlannerTest extends TestCase
             self::assertSame([], self::problems($request, $plan), 'house '.$house);
         }
         self::assertGreaterThan(80, $sittings, 'and the plans are not empty');
+    }
+
+    public function test_a_step_is_looked_at_once_a_day(): void
+    {
+        $on = Make::day(60);
+        $record = ChildRecord::replay(Make::map(), [Make::handMark('say-count@20', 0, Mark::CanDo), Make::handMark('say-count@100', 0, Mark::CanDo)]);
+        $learner = new Learner(new Child('child', 'Child', $on->plusDays(-1900)), $record, 40);
+        $things = array_values(Make::things()->things());
+        $plan = self::planner()->plan(new DayRequest($on, $on->dayNumber, [$learner], [new Span(540, 660)], $things, [Place::Table, Place::Floor]));
+
+        $met = [];
+        foreach ($plan->setUps as $setUp) {
+            $main = $setUp->sittings[0]->course();
+            self::assertFalse($main->reason->isLook() && isset($met[$main->stepId]), $main->stepId.' was looked at already');
+            foreach ($setUp->sittings[0]->courses as $course) {
+                $met[$course->stepId] = true;
+            }
+        }
+        self::assertArrayHasKey('say-count@100', $met);
     }
 
     public function test_the_same_request_gives_the_same_plan(): void

@@ -27,7 +27,16 @@ const cells = computed(() =>
     props.children.map((child) => {
         const own = props.day.children.find(({ childId }) => childId === child.id)!;
         const ahead = props.likely?.children.find(({ childId }) => childId === child.id);
-        return { child, own, ahead, likely: own.setUps.length || props.day.isPlanned ? [] : (ahead?.setUps ?? []) };
+        const likely = own.setUps.length || props.day.isPlanned ? [] : (ahead?.setUps ?? []);
+        const all = own.setUps.length ? own.setUps : likely;
+        return {
+            child,
+            own,
+            ahead,
+            likely,
+            strands: [...new Set((ahead?.setUps ?? []).flatMap(({ steps }) => steps.map(({ strand }) => strand)))],
+            minutes: all.reduce((sum, { start, end }) => sum + end - start, 0),
+        };
     }),
 );
 const as = { new: 'new', look: 'a look', 'goes-on': '' } as const;
@@ -132,6 +141,11 @@ const rest = (child: (typeof cells.value)[number]) => {
                 </ul>
                 <p v-if="rest(cell)" class="pl-1 text-soft">{{ rest(cell) }}</p>
                 <p v-if="waiting && !cell.own.setUps.length && !rest(cell)" class="pl-1 text-soft">…</p>
+                <p v-if="!day.isOver && cell.minutes" class="pl-1 text-soft" data-how-much>
+                    {{ cell.minutes }} of {{ cell.own.minutes }} min<template v-if="cell.strands.length"
+                        >: {{ cell.strands.join(', ') }}</template
+                    >
+                </p>
                 <p v-if="cell.ahead?.due.length" class="pl-1" data-due>
                     <span class="font-bold">Due:</span> {{ cell.ahead.due.slice(0, 2).join(', ')
                     }}<template v-if="cell.ahead.due.length > 2"> and {{ cell.ahead.due.length - 2 }} more</template>
