@@ -14,10 +14,9 @@ use Pindle\Core\Evidence\ChildRecord;
  */
 final readonly class LookRound implements Look
 {
-    /** Seconds it is to take, seconds of a tiny task where the child is old enough for short ones, and tasks at most. */
+    /** Seconds it is to take, and seconds of a tiny task where the child is old enough for short ones. */
     private const SECONDS = 300;
     private const A_TASK = 25;
-    public const MOST_TASKS = 12;
 
     /** So many in a row that did not go are enough. */
     private const RUNNING = 3;
@@ -46,7 +45,7 @@ final readonly class LookRound implements Look
                 $gone[$id] = $faded;
             }
         }
-        $most = min(self::MOST_TASKS, intdiv(self::SECONDS, SetSize::atAge($months)->seconds(self::A_TASK)));
+        $most = intdiv(self::SECONDS, SetSize::atAge($months)->seconds(self::A_TASK));
         $steps = [];
         $open = $gone;
         while ([] !== $open && \count($steps) < $most) {

@@ -163,6 +163,29 @@ final class WeekTest extends ApiTestCase
         $this->refuse(409, 'version', 'POST', '/week/undo', ['version' => 2]);
     }
 
+    public function test_the_last_ten_changes_are_taken_back_one_after_the_other(): void
+    {
+        for ($minute = 0; $minute <= 10; ++$minute) {
+            $this->usual(1, [[540, 560 + $minute]]);
+        }
+        for ($left = 10; $left > 0; --$left) {
+            $week = $this->ask('POST', '/week/undo', ['version' => $this->ask('GET', '/week')['version']]);
+        }
+
+        self::assertSame([[[540, 560]], false], [$week['usual'][0]['windows'] ?? null, $week['canGoBack'] ?? null]);
+    }
+
+    public function test_there_is_an_outlook_of_this_week_and_the_next(): void
+    {
+        $has = fn (string $day): bool => $this->ask('GET', '/week?day='.$day)['hasOutlook'];
+
+        self::assertSame([false, true, true, true, false], array_map($has, ['2026-03-01', '2026-03-02', '2026-03-08', '2026-03-15', '2026-03-16']));
+        self::assertSame('2027-03-07', $this->ask('GET', '/week?day=2027-03-05')['to'], 'a year from now');
+        $this->refuse(422, 'day', 'GET', '/week?day=2027-03-06');
+        self::assertSame('2025-03-03', $this->ask('GET', '/week?day=2025-03-03')['from'], 'and a year ago');
+        $this->refuse(422, 'day', 'GET', '/week?day=2025-03-02');
+    }
+
     /** @param array<string, mixed> $body */
     #[TestWith(['PUT', '/week/usual/1', ['windows' => [[600, 540]]], 'windows.0'])]
     #[TestWith(['PUT', '/week/usual/1', ['windows' => [[540, 600], [599, 640]]], 'windows.1'])]

@@ -66,6 +66,7 @@ final class LookRoundTest extends TestCase
         self::assertSame('a', $round()->next($steps));
         self::assertSame('c', $round($well, $not)->next($steps));
         self::assertSame('d', $round($well, $not)->next(['a', 'd', 'e']), 'what cannot be asked is passed over');
+        self::assertSame(['c', false], [$round($not, $not)->next($steps), $round($not, $not)->isHard()]);
         self::assertNull($round($not, $not, $not)->next($steps));
         self::assertTrue($round($not, $not, $not)->isHard());
         self::assertSame('d', $round($not, $well, $not)->next($steps));

@@ -15,8 +15,10 @@ use Pindle\Core\Advice\Worth;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Calendar\Span;
 use Pindle\Core\Child\Child;
+use Pindle\Core\Evidence\CanDoClauses;
 use Pindle\Core\Evidence\ChildRecord;
 use Pindle\Core\Evidence\Help;
+use Pindle\Core\Evidence\Ladder;
 use Pindle\Core\Evidence\Mark;
 use Pindle\Core\Evidence\Outcome;
 use Pindle\Core\Planning\Candidate;
@@ -26,8 +28,11 @@ use Pindle\Core\Planning\DayAhead;
 use Pindle\Core\Planning\DayRequest;
 use Pindle\Core\Planning\Expected;
 use Pindle\Core\Planning\InWeek;
+use Pindle\Core\Planning\Lack;
+use Pindle\Core\Planning\LackReason;
 use Pindle\Core\Planning\Learner;
 use Pindle\Core\Planning\LivedDay;
+use Pindle\Core\Planning\Opening;
 use Pindle\Core\Planning\Outlook;
 use Pindle\Core\Planning\OutlookDay;
 use Pindle\Core\Planning\Planner;
@@ -92,6 +97,32 @@ final class OutlookTest extends TestCase
         self::assertLessThanOrEqual(2, \count(array_merge(...array_map(static fn (OutlookDay $day): array => $day->new, $days))));
     }
 
+    public function test_a_game_is_new_once(): void
+    {
+        [$days] = self::outlook(self::week());
+        $new = array_merge(...array_map(static fn (OutlookDay $day): array => $day->new, $days));
+
+        self::assertGreaterThan(2, \count($new));
+        self::assertSame($new, array_unique($new));
+    }
+
+    public function test_the_days_before_count(): void
+    {
+        $record = self::canDo('put-together@5');
+        $on = $record->nextLook('put-together@5')?->plusDays(20) ?? self::fail('It can be done.');
+        $looks = static function (LivedDay ...$lived) use ($on, $record): bool {
+            $outlook = (new Outlook(self::planner()))->of([new DayAhead(self::request($on, $record, back: true))], [], array_values($lived));
+
+            return [] !== array_filter(
+                array_merge(...array_map(static fn (SetUp $setUp): array => $setUp->sittings[0]->courses, iterator_to_array($outlook, false)[0]->setUps)),
+                static fn (Course $course): bool => $course->reason->isLook(),
+            );
+        };
+
+        self::assertFalse($looks());
+        self::assertTrue($looks(new LivedDay($on->plusDays(-1), [], 0)));
+    }
+
     public function test_a_look_falls_due_on_its_day_and_once(): void
     {
         $record = self::canDo('put-together@5');
@@ -150,6 +181,41 @@ final class OutlookTest extends TestCase
         }
         $other = self::learner(LocalDate::parse('2026-03-02'), ChildRecord::blank(Make::map()), id: 'other');
         self::assertSame($other, Expected::after($other, self::laidOut('put-together@5', 6), LocalDate::parse('2026-03-02')), 'who does not sit');
+    }
+
+    public function test_help_lets_expect_more_and_what_has_faded_less(): void
+    {
+        $on = LocalDate::parse('2026-03-02');
+        $after = static fn (float $p, int $questions): ChildRecord => Expected::after(
+            self::learner($on, ChildRecord::blank(Make::map(), priors: ['put-together@5' => $p])),
+            self::laidOut('put-together@5', $questions),
+            $on,
+        )->record;
+        self::assertSame(Help::PartDone, Ladder::help($after(0.05, 1)->state('put-together@5')), 'shown it goes well every other time');
+        self::assertSame(Help::PartDone, Ladder::help($after(0.4, 2)->state('put-together@5')));
+        self::assertSame(Help::Bare, Ladder::help($after(0.4, 3)->state('put-together@5')), 'half done it does more often than without');
+
+        $record = self::canDo('put-together@5');
+        foreach ([1 => false, 300 => true] as $days => $isMissed) {
+            $then = Expected::after(self::learner(Make::day($days), $record), self::laidOut('put-together@5', 1), Make::day($days))->record;
+            self::assertSame($isMissed, $then->state('put-together@5')->hasOneMiss(), $days.' days later');
+        }
+    }
+
+    public function test_what_is_to_be_quick_is_expected_at_once_and_a_good_guess_is_near(): void
+    {
+        foreach (Make::map()->steps as $step) {
+            if ($step->skill->isQuick() || $step->skill->isGuess()) {
+                $learner = self::learner(Make::day(0), ChildRecord::blank(Make::map(), priors: [$step->id => 0.9]));
+                for ($day = 0; $day < 4; ++$day) {
+                    $learner = Expected::after($learner, self::laidOut($step->id, 8), Make::day($day));
+                }
+                $state = $learner->record->state($step->id);
+                $rule = $learner->record->settings->canDoRule;
+                self::assertGreaterThan(0, $state->window->unaidedIn($rule), $step->id);
+                self::assertFalse($step->skill->isQuick() && CanDoClauses::isOnlyNotQuick($rule, $step, $state), $step->id);
+            }
+        }
     }
 
     public function test_what_is_expected_rests_and_answers_what_was_chosen(): void
@@ -220,6 +286,11 @@ final class OutlookTest extends TestCase
         self::assertSame(1.0, $weight($with('2026-03-01', 25)));
         self::assertSame(1.0, $weight($with('2026-03-03', 40), $with('2026-03-04', 10)), 'they alternate');
         self::assertSame(1.0, $weight($with('2026-03-05', 40)));
+
+        $request = self::week()[3]->request;
+        $parent = static fn (DayRequest $of): float => self::planner()->planOf($of, [self::laidOut('put-together@5', 4, Part::With)])->goal->parent;
+        self::assertLessThan(0.0, $parent($request));
+        self::assertSame(4.0 * $parent($request), $parent($request->after([$with('2026-03-04', 25)])));
     }
 
     public function test_the_week_shapes_the_plan(): void
@@ -274,6 +345,35 @@ final class OutlookTest extends TestCase
         self::assertGreaterThan(0, $looks($request));
         self::assertSame(0, $looks($back));
         self::assertGreaterThan(0, $looks($back->after([new LivedDay($on->plusDays(-1), [], 0)])), 'once something was done it is as always');
+    }
+
+    public function test_a_few_things_more_are_worth_saving_up_and_many_are_not(): void
+    {
+        $lack = static fn (LackReason $reason, int $more = 0): bool => (new Lack($reason, 'things', 30, null, $more))->canBeSavedUp();
+
+        self::assertTrue($lack(LackReason::TooFew, 20));
+        self::assertFalse($lack(LackReason::TooFew, 21));
+        self::assertTrue($lack(LackReason::Nothing));
+        self::assertTrue($lack(LackReason::CannotDo));
+        foreach ([LackReason::TooBig, LackReason::Unsafe, LackReason::PropUnsafe, LackReason::WantsParent, LackReason::TooMany] as $reason) {
+            self::assertFalse($lack($reason), $reason->value);
+        }
+    }
+
+    public function test_what_would_serve_most_comes_first_whether_the_house_has_the_things_or_not(): void
+    {
+        $request = self::week()[0]->request;
+        $with = self::planner()->wouldServe($request);
+
+        self::assertSame($with, self::planner()->wouldServe($request->withThings([])));
+        $prospects = self::planner()->prospects($request);
+        $worth = static fn (string $id): float => array_sum(
+            Opening::serves(Make::catalogue()->activity($id), $prospects->learners, $prospects->ranked)['child'] ?? [],
+        );
+        $ids = array_keys($with);
+        self::assertGreaterThanOrEqual($worth($ids[1]), $worth($ids[0]));
+        self::assertGreaterThan($worth($ids[\count($ids) - 1]), $worth($ids[0]));
+        self::assertTrue(Make::catalogue()->activity($ids[0])->shows($with[$ids[0]], Candidates::formOf($request->learners[0], $with[$ids[0]])));
     }
 
     /**

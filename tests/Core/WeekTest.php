@@ -63,6 +63,7 @@ final class WeekTest extends TestCase
         self::assertEquals([self::range('03-02', '03-03'), self::range('03-05', '03-05'), self::range('03-10', '03-12')], $week->resting(
             self::range('03-05', '03-05'),
         )->holidays);
+        self::assertEquals([self::range('03-02', '03-03'), self::range('03-09', '03-12')], $week->resting(self::range('03-09', '03-09'))->holidays);
         self::assertEquals([self::range('03-02', '03-12')], $week->resting(self::range('03-03', '03-11'))->holidays);
         self::assertEquals([self::range('03-01', '03-31')], $week->resting(self::range('03-01', '03-31'))->holidays);
     }

@@ -25,9 +25,6 @@ use Pindle\Core\Skill\SkillMap;
 /** Writes a week out: how its days are used, what is planned in full, what was done. */
 final readonly class WeekViews
 {
-    /** So many days ahead an outlook goes at most. */
-    private const OUTLOOK = 14;
-
     public function __construct(
         private Weeks $weeks,
         private Plans $plans,
@@ -80,7 +77,8 @@ final readonly class WeekViews
             $this->house->lowUntil()?->toString(),
             null === $untouched ? null : $this->words->say('week', 'back', ['days' => $untouched]),
             $this->words->say('week', 'sure', ['steps' => Outlook::COME_OF_TEN]),
-            !$today->isAfter($to) && $today->daysUntil($to) < self::OUTLOOK,
+            // Of this week and the next; further off too much depends on what happens until then.
+            !$today->isAfter($to) && !$from->isAfter($today->monday()->plusDays(7)),
         );
     }
 
