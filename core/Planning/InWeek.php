@@ -14,8 +14,9 @@ use Pindle\Core\Evidence\Mark;
  */
 final readonly class InWeek
 {
-    /** A brand new step is worth so much of itself once more of the week is over than ahead: it would begin and be left. */
-    public const NEW_LATE = 0.3;
+    /** A brand new step is worth so many times as much while more of the week is ahead than over, and once more is over: it would begin and be left. */
+    public const NEW_EARLY = 1.3;
+    public const NEW_LATE = 0.8;
 
     /** A step met on one day of the week is worth so many times as much on another: the can-do rule asks for two days. */
     public const SECOND_DAY = 1.15;
@@ -25,7 +26,7 @@ final readonly class InWeek
 
     /** So many minutes with the children throughout make a heavy day; on the one after it each such minute weighs so many times as much. */
     public const HEAVY = 25;
-    public const AFTER_HEAVY = 4.0;
+    public const AFTER_HEAVY = 1.5;
 
     /** What lies further back than so many days wears nobody out any more. */
     private const LATELY = 3;
@@ -90,7 +91,10 @@ final readonly class InWeek
 
         return match (true) {
             \in_array($step->step->id, $this->awaited[$childId] ?? [], true) => self::AWAITED,
-            $step->brandNew => $this->isLate() ? self::NEW_LATE : 1.0,
+            $step->brandNew => match (true) {
+                $this->isShort(), $this->before === $this->ahead => 1.0,
+                default => $this->before > $this->ahead ? self::NEW_LATE : self::NEW_EARLY,
+            },
             1 === $days && Mark::CanDo !== $mark && !$step->reason->isLook() => self::SECOND_DAY,
             default => 1.0,
         };
@@ -102,8 +106,8 @@ final readonly class InWeek
         return $this->withLately >= self::HEAVY ? self::AFTER_HEAVY : 1.0;
     }
 
-    private function isLate(): bool
+    private function isShort(): bool
     {
-        return $this->before > $this->ahead && $this->before + 1 + $this->ahead >= self::DAYS;
+        return $this->before + 1 + $this->ahead < self::DAYS;
     }
 }
