@@ -26,7 +26,7 @@ final readonly class InWeek
 
     /** So many minutes with the children throughout make a heavy day; on the one after it each such minute weighs so many times as much. */
     public const HEAVY = 25;
-    public const AFTER_HEAVY = 1.5;
+    public const AFTER_HEAVY = 3.0;
 
     /** What lies further back than so many days wears nobody out any more. */
     private const LATELY = 3;

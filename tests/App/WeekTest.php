@@ -276,6 +276,8 @@ final class WeekTest extends ApiTestCase
 
         self::assertSame([true, false, true, false, false], array_column($this->days($this->outlook('')), 'isPlanned'));
         self::assertNotSame([], $this->ask('GET', '/week')['days'][4]['children'][0]['setUps']);
+        self::assertNotSame([], $this->ask('POST', '/today/plan?day=2026-03-15', [])['setUps'], 'the end of next week');
+        $this->refuse(422, 'day', 'POST', '/today/plan?day=2026-03-16', []);
     }
 
     public function test_what_likely_comes_is_printed_as_one_set(): void

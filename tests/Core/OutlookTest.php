@@ -286,9 +286,9 @@ final class OutlookTest extends TestCase
         $with = static fn (string $day, int $minutes): LivedDay => new LivedDay(LocalDate::parse($day), [], $minutes);
         $weight = static fn (LivedDay ...$lived): float => (new InWeek())->after(array_values($lived), LocalDate::parse('2026-03-05'))->withWeight();
 
-        self::assertSame(1.5, $weight($with('2026-03-04', 25)));
+        self::assertSame(3.0, $weight($with('2026-03-04', 25)));
         self::assertSame(1.0, $weight($with('2026-03-04', 24)));
-        self::assertSame(1.5, $weight($with('2026-03-02', 25)), 'three days ago');
+        self::assertSame(3.0, $weight($with('2026-03-02', 25)), 'three days ago');
         self::assertSame(1.0, $weight($with('2026-03-01', 25)));
         self::assertSame(1.0, $weight($with('2026-03-03', 40), $with('2026-03-04', 10)), 'they alternate');
         self::assertSame(1.0, $weight($with('2026-03-05', 40)));
@@ -296,7 +296,7 @@ final class OutlookTest extends TestCase
         $request = self::week()[3]->request;
         $parent = static fn (DayRequest $of): float => self::planner()->planOf($of, [self::laidOut('put-together@5', 4, Part::With)])->goal->parent;
         self::assertLessThan(0.0, $parent($request));
-        self::assertEqualsWithDelta(1.5 * $parent($request), $parent($request->after([$with('2026-03-04', 25)])), 1e-9);
+        self::assertEqualsWithDelta(3.0 * $parent($request), $parent($request->after([$with('2026-03-04', 25)])), 1e-9);
     }
 
     public function test_the_week_shapes_the_plan(): void

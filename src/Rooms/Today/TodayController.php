@@ -29,7 +29,8 @@ use Symfony\Component\Routing\Attribute\Route;
 final readonly class TodayController
 {
     private const FIRST = '2020-01-01';
-    private const AHEAD = 7;
+    /** Days after the Monday of this week: to the end of the next. */
+    private const AHEAD = 13;
 
     public function __construct(
         private Planning $planning,
@@ -90,7 +91,7 @@ final readonly class TodayController
             : $this->changing->ask($date, $input->version, Verb::Allow, $ask, $input->keep ? Fill::Around : Fill::Anew)));
     }
 
-    /** Days that can be looked at: from the first a household can have to a week from now. */
+    /** Days that can be looked at: from the first a household can have to the end of next week. */
     private function date(?string $day): LocalDate
     {
         if (null === $day) {
@@ -101,8 +102,8 @@ final readonly class TodayController
         } catch (InvalidDate) {
             throw Refusal::invalid('day', 'A day is written as 2026-03-01.');
         }
-        if (LocalDate::parse(self::FIRST)->isAfter($date) || $date->isAfter($this->clock->today()->plusDays(self::AHEAD))) {
-            throw Refusal::invalid('day', \sprintf('There is nothing of that day here: days go from %s to a week from now.', self::FIRST));
+        if (LocalDate::parse(self::FIRST)->isAfter($date) || $date->isAfter($this->clock->today()->monday()->plusDays(self::AHEAD))) {
+            throw Refusal::invalid('day', \sprintf('There is nothing of that day here: days go from %s to the end of next week.', self::FIRST));
         }
 
         return $date;

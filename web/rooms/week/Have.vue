@@ -10,6 +10,8 @@ import { usePaper } from '@/kit/paper';
 const props = defineProps<{ end: Schemas['OutlookEndView']; children: Schemas['WeekChildView'][] }>();
 
 const paper = usePaper();
+/** The same for other questions is said once. */
+const toMake = computed(() => [...new Map(props.end.make.map((want) => [want.name + want.activity, want])).values()]);
 const printable = computed(() => props.end.make.filter(({ kind }) => kind));
 const thread = (childId: string) => props.children.find(({ id }) => id === childId)?.thread ?? 0;
 </script>
@@ -19,7 +21,7 @@ const thread = (childId: string) => props.children.find(({ id }) => id === child
         <h2 class="mb-2">What to have</h2>
         <p v-if="!end.make.length" class="text-soft">Nothing has to be made for these days.</p>
         <ul v-else class="space-y-1">
-            <li v-for="want in end.make" :key="want.setUpId + want.propId">
+            <li v-for="want in toMake" :key="want.name + want.activity">
                 <b class="inline-block first-letter:uppercase">{{ want.name }}</b>
                 <span class="text-sm text-soft">{{ ' ' }}for {{ want.activity }}</span>
             </li>
