@@ -14,7 +14,7 @@ final class AdviceTest extends BrowserTestCase
         $phone = new Phone($this->chrome);
         try {
             self::assertLessThan(60_000, $phone->kept(), 'bytes of a day, as they are kept');
-            $found = $phone->advice(8);
+            $found = $phone->advice(16);
         } finally {
             $phone->stop();
         }

@@ -270,10 +270,10 @@ final class StoryTest extends BrowserTestCase
         $ahead = [];
         foreach ($day['setUps'] as $setUp) {
             if ($setUp['id'] !== $without) {
-                $ahead[] = $setUp['activityId'].' '.implode(
-                    ', ',
-                    array_map(static fn (array $laid): string => $laid['count'].' '.$laid['name'], $setUp['laid']),
-                );
+                $laid = array_map(static fn (array $laid): string => $laid['count'].' '.$laid['name'], $setUp['laid']);
+                // Which of them is asked about first is for the questions to say.
+                sort($laid);
+                $ahead[] = $setUp['activityId'].' '.implode(', ', $laid);
             }
         }
 
