@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Pindle\Core\Calendar\LocalDate;
 use Pindle\Tests\Browser\Server;
 
 /*
@@ -31,20 +32,23 @@ $median = static function (array $values): float {
 
     return $values[intdiv(count($values), 2)];
 };
+// Days a week is asked for by: the same again, and one that nobody asked for yet, so that nothing of it is kept.
+$same = static fn (): string => '/week';
+$other = static fn (int $time): string => '/week?day='.LocalDate::parse('2026-03-02')->plusDays(-$time)->toString();
 $took = [];
-foreach (['/lock', '/week', '/week?day=2026-03-10', '/week/outlook'] as $path) {
-    $ask($path);
-    $runs = array_map(static fn (): array => $ask($path), range(1, $times));
-    $took[$path] = [$median(array_column($runs, 0)), $median(array_column($runs, 1))];
+foreach (['the cheapest answer' => static fn (): string => '/lock', 'the week' => $same, 'a week asked for anew' => $other,
+    'outlook' => static fn (): string => '/week/outlook'] as $what => $path) {
+    $ask($path(0));
+    $runs = array_map(static fn (int $time): array => $ask($path($time)), range(1, $times));
+    $took[$what] = [$median(array_column($runs, 0)), $median(array_column($runs, 1))];
 }
-$cheapest = $took['/lock'][1];
 $wrong = 0;
-foreach (['/week', '/week?day=2026-03-10'] as $path) {
-    $by = $took[$path][1] / $cheapest;
-    printf("%-24s %6.1f ms, %.1f times the cheapest answer (3)\n", $path, $took[$path][1], $by);
+foreach (['the week', 'a week asked for anew'] as $what) {
+    $by = $took[$what][1] / $took['the cheapest answer'][1];
+    printf("%-24s %6.1f ms, %.1f times the cheapest answer (3)\n", $what, $took[$what][1], $by);
     $wrong += $by > 3.0 ? 1 : 0;
 }
-[$first, $last] = $took['/week/outlook'];
+[$first, $last] = $took['outlook'];
 printf("outlook of a week, three children: %.2f s (1.5), its first day after %.2f s\n", $last / 1000, $first / 1000);
 $wrong += $last > 1500.0 ? 1 : 0;
 exit($wrong > 0 ? 1 : 0);

@@ -25,6 +25,9 @@ final class Words
 
     private readonly IntlFormatter $formatter;
 
+    /** @var array<string, \IntlDateFormatter> by pattern */
+    private static array $writers = [];
+
     public function __construct(private readonly ContentFiles $files, private readonly SkillFile $skills, private readonly CautionFile $cautions)
     {
         $this->formatter = new IntlFormatter();
@@ -215,7 +218,9 @@ final class Words
 
     private static function dayAs(string $pattern, LocalDate $day): string
     {
-        $said = (new \IntlDateFormatter('en_GB', \IntlDateFormatter::NONE, \IntlDateFormatter::NONE, 'UTC', null, $pattern))->format($day->toDateTime());
+        // Making one takes longer than all it will write.
+        $writer = self::$writers[$pattern] ??= new \IntlDateFormatter('en_GB', \IntlDateFormatter::NONE, \IntlDateFormatter::NONE, 'UTC', null, $pattern);
+        $said = $writer->format($day->toDateTime());
 
         return false === $said ? throw new \LogicException('No day can be said.') : $said;
     }

@@ -6,7 +6,7 @@ namespace Pindle\App\Plan;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Doctrine\ORM\Query;
-use Pindle\Core\Activity\Catalogue;
+use Pindle\App\Household\Activities;
 use Pindle\Core\Activity\Part;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Calendar\Span;
@@ -21,7 +21,7 @@ final readonly class ManyDays
     /** After so many days on which nothing was done one looks round before going on. */
     public const UNTOUCHED_DAYS = 14;
 
-    public function __construct(private EntityManagerInterface $entities, private Catalogue $catalogue, private Plans $plans)
+    public function __construct(private EntityManagerInterface $entities, private Activities $activities, private Days $days)
     {
     }
 
@@ -33,7 +33,7 @@ final readonly class ManyDays
             ->setHint(Query::HINT_REFRESH, true)
             ->setParameter('from', $from->toString())->setParameter('to', $to->toString())->getResult();
 
-        return array_map($this->plans->following(...), array_column($stored, null, 'date'));
+        return array_map($this->days->following(...), array_column($stored, null, 'date'));
     }
 
     /**
@@ -52,7 +52,7 @@ final readonly class ManyDays
         $sittings = $setUps = [];
         /** @var array{id: string, date: string, activity: string, start: int, minutes: int, state: string, child: string, steps: string} $row */
         foreach ($rows as $row) {
-            if ($this->catalogue->has($row['activity'])) {
+            if ($this->activities->catalogue()->has($row['activity'])) {
                 $steps = (array) json_decode($row['steps'], true, flags: \JSON_THROW_ON_ERROR);
                 $sittings[$row['id']] = ($sittings[$row['id']] ?? []) + [$row['child'] => array_values(array_map(strval(...), $steps))];
                 $setUps[$row['id']] = $row;

@@ -6,21 +6,17 @@ namespace Pindle\App\Plan;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Doctrine\ORM\Query;
+use Pindle\App\Household\Activities;
 use Pindle\App\Household\Things;
-use Pindle\App\Household\Weeks;
-use Pindle\App\Platform\Clock;
 use Pindle\App\Record\Evidence;
 use Pindle\Core\Activity\Activity;
-use Pindle\Core\Activity\Catalogue;
 use Pindle\Core\Advice\DecisionKind;
 use Pindle\Core\Advice\DecisionReason;
 use Pindle\Core\Advice\Ending;
 use Pindle\Core\Advice\Idea;
 use Pindle\Core\Advice\Worth;
-use Pindle\Core\Calendar\DayUse;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Calendar\Span;
-use Pindle\Core\Calendar\Week;
 use Pindle\Core\Evidence\Mark;
 use Pindle\Core\Evidence\Slip;
 use Pindle\Core\Planning\Laid;
@@ -39,47 +35,17 @@ final readonly class Plans
 
     public function __construct(
         private EntityManagerInterface $entities,
-        private Catalogue $catalogue,
+        private Activities $activities,
         private Things $things,
         private Evidence $evidence,
-        private Weeks $weeks,
-        private Clock $clock,
+        private Days $days,
     ) {
     }
 
-    /** The day as stored, or a new one, with the hours the week has for it; those of the last one where nobody said anything of the week. */
+    /** The day as stored, or a new one. */
     public function day(LocalDate $date): DayEntity
     {
-        return $this->following($this->stored($date));
-    }
-
-    /** When the house does maths: as its parent said, or every day like the last one. */
-    public function week(): Week
-    {
-        return $this->weeks->said() ?? Week::everyDay(new DayUse($this->stored($this->clock->today())->spans()));
-    }
-
-    /** A day that is not over, as the week has it. */
-    public function following(DayEntity $day): DayEntity
-    {
-        $week = $this->weeks->said();
-        if (null !== $week && $this->clock->today()->toString() <= $day->date) {
-            // What follows from the week is not to be written by whoever writes next.
-            $this->entities->detach($day);
-            $day->follow($week);
-        }
-
-        return $day;
-    }
-
-    private function stored(LocalDate $date): DayEntity
-    {
-        $days = $this->entities->createQuery('SELECT d FROM '.DayEntity::class.' d WHERE d.date <= :date ORDER BY d.date DESC')
-            ->setHint(Query::HINT_REFRESH, true)
-            ->setParameter('date', $date->toString())->setMaxResults(1)->getResult();
-        $last = $days[0] ?? null;
-
-        return $last instanceof DayEntity && $last->date === $date->toString() ? $last : new DayEntity($date, $last instanceof DayEntity ? $last : null);
+        return $this->days->day($date);
     }
 
     /** @return list<StoredSetUp> what is in the plan of a day, in order of time */
@@ -177,8 +143,8 @@ final readonly class Plans
         $used = [];
         /** @var array{activity: string, times: int, first: string} $row */
         foreach ($rows as $row) {
-            if ($this->catalogue->has($row['activity'])) {
-                $used[] = [$this->catalogue->activity($row['activity']), $row['times'], LocalDate::parse($row['first'])];
+            if ($this->activities->catalogue()->has($row['activity'])) {
+                $used[] = [$this->activities->catalogue()->activity($row['activity']), $row['times'], LocalDate::parse($row['first'])];
             }
         }
 
@@ -221,7 +187,7 @@ final readonly class Plans
         // What was planned with an activity that cannot be read any more is not shown; it is still kept.
         $entities = array_values(array_filter(
             $entities,
-            fn (SetUpEntity $setUp): bool => $this->catalogue->has($setUp->activityId) && \count($setUp->sittings) > 0,
+            fn (SetUpEntity $setUp): bool => $this->activities->catalogue()->has($setUp->activityId) && \count($setUp->sittings) > 0,
         ));
         if ([] === $entities) {
             return [];
@@ -254,7 +220,7 @@ final readonly class Plans
         return new StoredSetUp(
             new SetUp(
                 $entity->id,
-                $this->catalogue->activity($entity->activityId),
+                $this->activities->catalogue()->activity($entity->activityId),
                 $entity->place,
                 $entity->part,
                 Span::lasting($entity->start, $entity->minutes),
@@ -267,7 +233,7 @@ final readonly class Plans
                     $entity->laid,
                 ),
                 array_map(Stored::readWarning(...), $entity->warnings ?? []),
-                array_values(array_filter(array_map($this->catalogue->prop(...), $entity->props))),
+                array_values(array_filter(array_map($this->activities->catalogue()->prop(...), $entity->props))),
             ),
             LocalDate::parse($entity->date),
             $isBegun ? SetUpState::Begun : $entity->state,

@@ -9,8 +9,8 @@ use Pindle\App\Content\Words;
 use Pindle\App\Household\Activities;
 use Pindle\App\Household\Children;
 use Pindle\App\Plan\DayEntity;
+use Pindle\App\Plan\Days;
 use Pindle\App\Plan\ManyDays;
-use Pindle\App\Plan\Plans;
 use Pindle\App\Plan\SetUpInShort;
 use Pindle\App\Platform\Clock;
 use Pindle\App\Platform\Database\Transactions;
@@ -27,7 +27,7 @@ use Symfony\Component\Uid\Uuid;
 final readonly class Appointments
 {
     public function __construct(
-        private Plans $plans,
+        private Days $said,
         private ManyDays $days,
         private Children $children,
         private Activities $activities,
@@ -73,7 +73,7 @@ final readonly class Appointments
     private function until(LocalDate $last, bool $asSetUps): array
     {
         $today = $this->clock->today();
-        $week = $this->plans->week();
+        $week = $this->said->week();
         $stored = $this->days->days($today, $last);
         $setUps = $asSetUps ? $this->days->inShort($today, $last) : [];
         $children = $this->children->present($today);

@@ -9,7 +9,7 @@ use OpenApi\Attributes as OA;
 use Pindle\App\Household\Children;
 use Pindle\App\Household\Unchanged;
 use Pindle\App\Household\Weeks;
-use Pindle\App\Plan\Plans;
+use Pindle\App\Plan\Days;
 use Pindle\App\Platform\Clock;
 use Pindle\App\Platform\Http\Refusal;
 use Pindle\App\Platform\Http\Spans;
@@ -29,7 +29,7 @@ final readonly class WeekController
 {
     public function __construct(
         private Weeks $weeks,
-        private Plans $plans,
+        private Days $said,
         private WeekViews $views,
         private Children $children,
         private Shown $shown,
@@ -127,7 +127,7 @@ final readonly class WeekController
     {
         $shown = $this->shown->day($day);
         try {
-            $this->weeks->change($change, $this->plans->week(), $version);
+            $this->weeks->change($change, $this->said->week(), $version);
         } catch (InvalidWeek $e) {
             throw Refusal::invalid('to', $e->getMessage());
         }

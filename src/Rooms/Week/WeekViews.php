@@ -10,8 +10,8 @@ use Pindle\App\Household\Children;
 use Pindle\App\Household\House;
 use Pindle\App\Household\Weeks;
 use Pindle\App\Plan\DayEntity;
+use Pindle\App\Plan\Days;
 use Pindle\App\Plan\ManyDays;
-use Pindle\App\Plan\Plans;
 use Pindle\App\Plan\SetUpInShort;
 use Pindle\App\Platform\Clock;
 use Pindle\Core\Calendar\DayRange;
@@ -20,20 +20,18 @@ use Pindle\Core\Calendar\Span;
 use Pindle\Core\Calendar\Week;
 use Pindle\Core\Child\Child;
 use Pindle\Core\Planning\Outlook;
-use Pindle\Core\Skill\SkillMap;
 
 /** Writes a week out: how its days are used, what is planned in full, what was done. */
 final readonly class WeekViews
 {
     public function __construct(
         private Weeks $weeks,
-        private Plans $plans,
+        private Days $said,
         private ManyDays $days,
         private Children $children,
         private House $house,
         private Activities $activities,
         private Words $words,
-        private SkillMap $map,
         private Clock $clock,
     ) {
     }
@@ -42,7 +40,7 @@ final readonly class WeekViews
     {
         $today = $this->clock->today();
         [$from, $to] = [$shown->monday(), $shown->monday()->plusDays(6)];
-        $week = $this->plans->week();
+        $week = $this->said->week();
         $children = $this->children->present($today);
         $threads = $this->children->threads();
         $stored = $this->days->days($from, $to);
@@ -132,9 +130,9 @@ final readonly class WeekViews
                 $setUp->span->start,
                 $setUp->span->end,
                 $setUp->isDone,
-                array_map(fn (string $stepId): string => $this->words->step($this->map->step($stepId)), array_values(array_filter(
+                array_map(fn (string $stepId): string => $this->words->step($this->activities->map()->step($stepId)), array_values(array_filter(
                     $setUp->steps[$child->id],
-                    $this->map->has(...),
+                    $this->activities->map()->has(...),
                 ))),
             ), $own),
         );
