@@ -72,7 +72,7 @@ final class Activities
         if (null !== $this->composed) {
             return $this->composed;
         }
-        $of = hash('xxh128', $this->files->version().serialize($this->ownData()));
+        $of = $this->stamp();
         $item = $this->cache->getItem('composed-activities');
         $kept = $item->get();
         $composed = \is_array($kept) && $of === $kept[0] ? $kept[1] : null;
@@ -82,6 +82,12 @@ final class Activities
         }
 
         return $this->composed = $composed;
+    }
+
+    /** Another when what ships or the household's own is another. */
+    public function stamp(): string
+    {
+        return hash('xxh128', $this->files->version().serialize($this->ownData()));
     }
 
     /** @throws BrokenContent */

@@ -6,7 +6,6 @@ namespace Pindle\App\Plan;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Doctrine\ORM\Query;
-use Pindle\App\Household\Activities;
 use Pindle\Core\Activity\Part;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Calendar\Span;
@@ -21,7 +20,7 @@ final readonly class ManyDays
     /** After so many days on which nothing was done one looks round before going on. */
     public const UNTOUCHED_DAYS = 14;
 
-    public function __construct(private EntityManagerInterface $entities, private Activities $activities, private Days $days)
+    public function __construct(private EntityManagerInterface $entities, private Days $days)
     {
     }
 
@@ -52,11 +51,9 @@ final readonly class ManyDays
         $sittings = $setUps = [];
         /** @var array{id: string, date: string, activity: string, start: int, minutes: int, state: string, child: string, steps: string} $row */
         foreach ($rows as $row) {
-            if ($this->activities->catalogue()->has($row['activity'])) {
-                $steps = (array) json_decode($row['steps'], true, flags: \JSON_THROW_ON_ERROR);
-                $sittings[$row['id']] = ($sittings[$row['id']] ?? []) + [$row['child'] => array_values(array_map(strval(...), $steps))];
-                $setUps[$row['id']] = $row;
-            }
+            $steps = (array) json_decode($row['steps'], true, flags: \JSON_THROW_ON_ERROR);
+            $sittings[$row['id']] = ($sittings[$row['id']] ?? []) + [$row['child'] => array_values(array_map(strval(...), $steps))];
+            $setUps[$row['id']] = $row;
         }
         $byDay = [];
         foreach ($setUps as $id => $row) {

@@ -6,7 +6,6 @@ namespace Pindle\App\Rooms\Week;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Pindle\App\Content\Words;
-use Pindle\App\Household\Activities;
 use Pindle\App\Household\Children;
 use Pindle\App\Plan\DayEntity;
 use Pindle\App\Plan\Days;
@@ -14,13 +13,13 @@ use Pindle\App\Plan\ManyDays;
 use Pindle\App\Plan\SetUpInShort;
 use Pindle\App\Platform\Clock;
 use Pindle\App\Platform\Database\Transactions;
+use Pindle\App\Views\Names;
 use Pindle\Core\Calendar\Appointment;
 use Pindle\Core\Calendar\Filed;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Calendar\Span;
 use Pindle\Core\Calendar\Week;
 use Pindle\Core\Child\Child;
-use Pindle\Core\Skill\SkillMap;
 use Symfony\Component\Uid\Uuid;
 
 /** The times of the days ahead as a calendar outside is told of them: the hours, or each activity that is planned in full. */
@@ -30,9 +29,8 @@ final readonly class Appointments
         private Days $said,
         private ManyDays $days,
         private Children $children,
-        private Activities $activities,
+        private Names $names,
         private Words $words,
-        private SkillMap $map,
         private EntityManagerInterface $entities,
         private Transactions $transactions,
         private Clock $clock,
@@ -113,11 +111,11 @@ final readonly class Appointments
     /** @param list<Child> $children */
     private function setUp(SetUpInShort $setUp, array $children): Appointment
     {
+        $name = $this->names->activity($setUp->activityId) ?? $this->words->say('week', 'hours');
         $lines = [];
         foreach ($children as $child) {
-            $steps = array_filter($setUp->steps[$child->id] ?? [], $this->map->has(...));
-            if ([] !== $steps) {
-                $said = array_map(fn (string $stepId): string => $this->words->step($this->map->step($stepId)), array_values($steps));
+            $said = array_filter(array_map($this->names->step(...), $setUp->steps[$child->id] ?? []));
+            if ([] !== $said) {
                 $lines[$child->name] = $child->name.': '.implode('; ', $said);
             }
         }
@@ -126,7 +124,7 @@ final readonly class Appointments
             'set-up '.$setUp->id,
             $setUp->date,
             $setUp->span,
-            $this->activities->words($setUp->activityId)->name.([] === $lines ? '' : ' ('.$this->words->list(array_keys($lines)).')'),
+            $name.([] === $lines ? '' : ' ('.$this->words->list(array_keys($lines)).')'),
             implode("\n", $lines),
         );
     }

@@ -163,7 +163,7 @@ final readonly class OutlookViews
             foreach ($setUps as $setUp) {
                 foreach ($setUp->steps as $childId => $steps) {
                     foreach ($steps as $stepId) {
-                        $day = $comes[$childId][$stepId] ?? null;
+                        $day = $this->map->has($stepId) ? $comes[$childId][$stepId] ?? null : null;
                         $again += null === $day || !isset($names[$childId]) ? [] : [$childId.$stepId => $this->words->say('week', 'again', [
                             'child' => $names[$childId],
                             'step' => $this->step($stepId),

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Pindle\App\Rooms\Week;
 
 use Pindle\App\Content\Words;
-use Pindle\App\Household\Activities;
 use Pindle\App\Household\Children;
 use Pindle\App\Household\House;
 use Pindle\App\Household\Weeks;
@@ -14,6 +13,7 @@ use Pindle\App\Plan\Days;
 use Pindle\App\Plan\ManyDays;
 use Pindle\App\Plan\SetUpInShort;
 use Pindle\App\Platform\Clock;
+use Pindle\App\Views\Names;
 use Pindle\Core\Calendar\DayRange;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Calendar\Span;
@@ -30,7 +30,7 @@ final readonly class WeekViews
         private ManyDays $days,
         private Children $children,
         private House $house,
-        private Activities $activities,
+        private Names $names,
         private Words $words,
         private Clock $clock,
     ) {
@@ -115,7 +115,10 @@ final readonly class WeekViews
     /** @param list<SetUpInShort> $setUps */
     private function child(Child $child, LocalDate $date, Week $week, ?DayEntity $stored, array $setUps): ChildDayView
     {
-        $own = array_values(array_filter($setUps, static fn (SetUpInShort $setUp): bool => isset($setUp->steps[$child->id])));
+        $own = array_values(array_filter(
+            $setUps,
+            fn (SetUpInShort $setUp): bool => isset($setUp->steps[$child->id]) && null !== $this->names->activity($setUp->activityId),
+        ));
         $absent = null === $stored ? ($week->isAway($child->id, $date) ? DayEntity::AWAY : null) : $stored->absence($child->id);
         $done = array_filter($own, static fn (SetUpInShort $setUp): bool => $setUp->isDone);
 
@@ -126,14 +129,11 @@ final readonly class WeekViews
             array_sum(array_map(static fn (SetUpInShort $setUp): int => $setUp->span->minutes(), $done)),
             array_map(fn (SetUpInShort $setUp): WeekSetUpView => new WeekSetUpView(
                 $setUp->id,
-                $this->activities->words($setUp->activityId)->name,
+                $this->names->activity($setUp->activityId) ?? '',
                 $setUp->span->start,
                 $setUp->span->end,
                 $setUp->isDone,
-                array_map(fn (string $stepId): string => $this->words->step($this->activities->map()->step($stepId)), array_values(array_filter(
-                    $setUp->steps[$child->id],
-                    $this->activities->map()->has(...),
-                ))),
+                array_values(array_filter(array_map($this->names->step(...), $setUp->steps[$child->id]))),
             ), $own),
         );
     }
