@@ -18,6 +18,9 @@ final readonly class LookRound implements Look
     private const SECONDS = 300;
     private const A_TASK = 25;
 
+    /** It is for coming back after so many days or more on which nothing was seen or done. */
+    public const AFTER_DAYS = 14;
+
     /** So many in a row that did not go are enough. */
     private const RUNNING = 3;
 
@@ -27,6 +30,12 @@ final readonly class LookRound implements Look
      */
     public function __construct(private array $steps, private array $answers)
     {
+    }
+
+    /** @param int $untouched days since anything was seen or done, at least 0 */
+    public static function isFor(int $untouched): bool
+    {
+        return $untouched >= self::AFTER_DAYS;
     }
 
     /**

@@ -84,6 +84,12 @@ final readonly class InWeek
         return new self($this->before, $this->ahead, $this->met, $this->withLately, $steps);
     }
 
+    /** Whether days between now and then are still ahead. */
+    public function isAwaiting(): bool
+    {
+        return [] !== $this->awaited;
+    }
+
     /** How many times as much a step is worth to a child that day as by itself. */
     public function worth(string $childId, RankedStep $step, Mark $mark): float
     {

@@ -88,7 +88,7 @@ final class House implements ResetInterface
         try {
             $zone = $this->kept()?->zone;
             // One that is no zone is named in the House, and the machine's own stands in.
-            $zone = null !== $zone && @timezone_open($zone) instanceof \DateTimeZone ? $zone : null;
+            $zone = null !== $zone && Clock::isZone($zone) ? $zone : null;
         } catch (DatabaseError) {
             // A household that is only about to be made, or cannot be opened.
             $zone = null;

@@ -235,6 +235,7 @@ final readonly class Changing
         $before = $this->undo->snapshot($date);
         $ask($day);
         [$request, $plan] = $how($day, $all);
+        $day->awaits = $request->inWeek->isAwaiting();
         $kept = array_map(fn (SetUp $setUp): SetUp => $this->planner->warned($request, $setUp), $request->kept);
         $isStored = $this->writer->write($day, $all, $plan, $kept, function () use ($date, $verb, $before, $day, $all, $and): void {
             null === $and || $this->entities->getConnection()->executeStatement(...$and);

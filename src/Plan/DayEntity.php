@@ -21,7 +21,7 @@ use Pindle\Core\Planning\WhyLittle;
 class DayEntity implements Readable
 {
     /** The hours of a household's first day. */
-    public const WINDOWS = [[540, 580], [780, 805]];
+    private const WINDOWS = [[540, 580], [780, 805]];
 
     /** How a child is there who does not sit, who is not there, and who is though the week says otherwise. */
     public const ILL = 'ill';

@@ -9,6 +9,7 @@ use Doctrine\ORM\Query;
 use Pindle\Core\Activity\Part;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Calendar\Span;
+use Pindle\Core\FirstLook\LookRound;
 use Pindle\Core\Planning\LivedDay;
 
 /** Reads many days at once, each as far as a look over them needs it. */
@@ -16,9 +17,6 @@ final readonly class ManyDays
 {
     /** So far back the days before another are told of. */
     private const LIVED_DAYS = 7;
-
-    /** After so many days on which nothing was done one looks round before going on. */
-    public const UNTOUCHED_DAYS = 14;
 
     public function __construct(private EntityManagerInterface $entities, private Days $days)
     {
@@ -116,17 +114,17 @@ final readonly class ManyDays
         return array_values(array_unique(array_map(strval(...), $wishes)));
     }
 
-    /** Days since something was last done or told; null where that is not long, or nothing ever was. */
+    /** Days since anything was seen or done, where they call for a look round; null where they do not, or nothing ever was. */
     public function untouchedSince(LocalDate $today): ?int
     {
         /** @var string|null $last */
         $last = $this->entities->getConnection()->fetchOne(
             "SELECT MAX(day) FROM (SELECT MAX(date) AS day FROM set_up WHERE state = 'done' AND date <= ?"
-            .' UNION ALL SELECT MAX(day) FROM attempt WHERE day <= ?)',
-            [$today->toString(), $today->toString()],
+            .' UNION ALL SELECT MAX(day) FROM attempt WHERE day <= ? UNION ALL SELECT MAX(day) FROM note WHERE day <= ?)',
+            array_fill(0, 3, $today->toString()),
         );
         $days = null === $last ? 0 : LocalDate::parse($last)->daysUntil($today);
 
-        return $days >= self::UNTOUCHED_DAYS ? $days : null;
+        return LookRound::isFor($days) ? $days : null;
     }
 }

@@ -106,12 +106,12 @@ final readonly class Planning
             $over = $this->clock->today()->isAfter($date) ? $date : $this->clock->today();
             $day->wanted = array_values(array_unique([...$day->wanted, ...$this->days->missedWishes($over)]));
         }
-        $day->awaits = [] !== $this->requests->awaited($date);
         $ask($day);
         $all = $this->plans->all($date);
         $stays = $holding && [] !== Requests::kept($all);
         $planned = $stays ? Requests::planned($all) : Requests::held($all);
         $request = $this->requests->of($day, $all, $planned, $stays ? \count($planned) : null);
+        $day->awaits = $request->inWeek->isAwaiting();
         $kept = array_map(fn (SetUp $kept): SetUp => $this->planner->warned($request, $kept), $request->kept);
 
         return $this->writer->write($day, $all, $this->planner->plan($request), $kept);

@@ -96,7 +96,7 @@ final readonly class Requests
     }
 
     /** @return array<string, list<string>> child id => steps planned for the days between now and that one */
-    public function awaited(LocalDate $date): array
+    private function awaited(LocalDate $date): array
     {
         $today = $this->clock->today();
         $awaited = [];

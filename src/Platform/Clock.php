@@ -21,6 +21,11 @@ final readonly class Clock
         }
     }
 
+    public static function isZone(string $name): bool
+    {
+        return \in_array($name, \DateTimeZone::listIdentifiers(\DateTimeZone::ALL_WITH_BC), true);
+    }
+
     /** Now, in UTC; the time of day runs on even when the day is fixed. */
     public function now(): \DateTimeImmutable
     {

@@ -228,7 +228,9 @@ final class WeekTest extends ApiTestCase
     {
         $problem = $this->ask('POST', '/week/holidays', ['from' => '2026-02-01', 'to' => '2027-03-04', 'version' => 0], 422);
 
-        self::assertStringContainsString('397 days', $problem['detail']);
+        self::assertStringContainsString('That is 397 days; 366 at a time are enough', $problem['detail']);
+        $problem = $this->ask('POST', '/week/holidays', ['from' => '2026-03-06', 'to' => '2026-03-05', 'version' => 0], 422);
+        self::assertSame('It ends on 5 March 2026, before it begins on 6 March 2026.', $problem['detail']);
         $this->refuse(422, 'to', 'POST', '/week/holidays', ['from' => '2026-03-05', 'to' => '2027-04-09', 'version' => 0]);
     }
 
@@ -355,6 +357,11 @@ final class WeekTest extends ApiTestCase
             self::assertSame($said, null === $back ? null : substr($back, 0, 55));
         }
         $this->refuse(409, 'childId', 'POST', '/children/'.$child.'/first-look/round');
+
+        // What was seen elsewhere was seen.
+        $of = self::service(Children::class)->child($child, LocalDate::parse('2026-03-04'));
+        self::service(Evidence::class)->note($of, Make::handMark('put-together@5', 1, Mark::Begun));
+        self::assertNull($this->ask('GET', '/week')['back']);
     }
 
     public function test_a_look_round_asks_for_what_may_have_faded_and_changes_nothing_beforehand(): void

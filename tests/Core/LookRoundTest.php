@@ -16,6 +16,12 @@ final class LookRoundTest extends TestCase
 {
     private const CHAIN = ['put-together@5', 'put-together@10'];
 
+    public function test_it_is_for_coming_back_after_fourteen_days(): void
+    {
+        self::assertFalse(LookRound::isFor(13));
+        self::assertTrue(LookRound::isFor(14));
+    }
+
     public function test_nothing_is_asked_where_nothing_fell_due(): void
     {
         self::assertSame([], LookRound::steps(ChildRecord::blank(Make::map()), 60, Make::day(0)));

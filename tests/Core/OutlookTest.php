@@ -276,6 +276,7 @@ final class OutlookTest extends TestCase
         $week = (new InWeek(1, 3))->awaiting(['child' => ['put-together@5']]);
 
         self::assertSame(0.4, $week->worth('child', self::ranked(false), Mark::Begun));
+        self::assertSame([true, false], [$week->isAwaiting(), $week->after([], LocalDate::parse('2026-03-05'))->isAwaiting()]);
         self::assertSame(0.4, $week->worth('child', self::ranked(true), Mark::NotMet));
         self::assertSame(1.0, $week->worth('other', self::ranked(false), Mark::Begun));
         self::assertSame(1.0, $week->after([], LocalDate::parse('2026-03-05'))->worth('child', self::ranked(false), Mark::Begun));

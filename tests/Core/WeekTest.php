@@ -138,7 +138,8 @@ final class WeekTest extends TestCase
                 new DayRange(LocalDate::parse($from), LocalDate::parse($to));
                 self::fail($from.' to '.$to);
             } catch (InvalidWeek $e) {
-                self::assertStringContainsString('2027-03-05' === $to ? '367 days' : 'before it begins', $e->getMessage());
+                self::assertSame('2027-03-05' === $to ? 'too-long' : 'backwards', $e->reason);
+                self::assertSame('2027-03-05' === $to ? 367 : null, $e->values['days'] ?? null);
             }
         }
     }

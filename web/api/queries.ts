@@ -91,7 +91,7 @@ export function useChange<I, O>(
     });
 }
 
-type Id = MaybeRefOrGetter<string>;
+export type Id = MaybeRefOrGetter<string>;
 const there = (id: Id) => () => toValue(id) !== '';
 
 /** The first evening: where it stands, and on to the next screen. What each step answers is what is shown next. */
@@ -227,9 +227,6 @@ export const useDayChange = (then: (day: Schemas['DayView']) => void) =>
             then(day);
         },
     );
-/** A low week: until a day, or no longer. */
-export const useLowWeek = () =>
-    useChange('plan', (until: string | null) => ask(client.POST('/api/today/low-week', { body: { until } })));
 export const useSwaps = (id: Id) =>
     useQuery({
         queryKey: ['today', 'swaps', id],
@@ -291,46 +288,6 @@ export const useArchive = () =>
     useChange('child', (id: string) => ask(client.POST('/api/children/{id}/archive', { params: { path: { id } } })));
 export const useRestore = () =>
     useChange('child', (id: string) => ask(client.POST('/api/children/{id}/restore', { params: { path: { id } } })));
-
-export const useLook = (childId: Id) =>
-    useQuery({
-        queryKey: ['look', childId],
-        queryFn: () => ask(client.GET('/api/children/{childId}/first-look', { params: { path: { childId: toValue(childId) } } })),
-        staleTime: 0,
-    });
-/** Where a look would stand after each answer to the task that is shown: fetched while the parent reads it. */
-export const useLookAhead = (childId: string, done: () => number, enabled: () => boolean) =>
-    useQuery({
-        queryKey: ['look-ahead', childId, done],
-        queryFn: () => ask(client.GET('/api/children/{childId}/first-look/ahead', { params: { path: { childId } } })),
-        enabled,
-    });
-export const showLook = (childId: string, look: Schemas['FirstLookView']) => cache.setQueryData(keys.look(childId), look);
-const lookPath = (childId: string) => ({ params: { path: { childId } } });
-const useLookChange = <I>(childId: string, change: (input: I) => Promise<Schemas['FirstLookView']>) =>
-    useChange('child', change, (look) => cache.setQueryData(keys.look(childId), look));
-export const useBeginLook = (childId: string) =>
-    useLookChange(childId, (canAlready: string[]) =>
-        ask(client.POST('/api/children/{childId}/first-look', { ...lookPath(childId), body: { canAlready } })),
-    );
-/** One look round after a long while. */
-export const useBeginRound = (then: (look: Schemas['FirstLookView']) => void) =>
-    useChange(
-        'evidence',
-        (childId: string) => ask(client.POST('/api/children/{childId}/first-look/round', lookPath(childId))),
-        (look) => {
-            cache.setQueryData(keys.look(look.childId), look);
-            then(look);
-        },
-    );
-export const useLookAnswer = (childId: string) =>
-    useLookChange(childId, (body: Schemas['LookAnswerInput']) =>
-        ask(client.POST('/api/children/{childId}/first-look/answers', { ...lookPath(childId), body })),
-    );
-export const useLookUndo = (childId: string) =>
-    useLookChange(childId, () => ask(client.DELETE('/api/children/{childId}/first-look/answers/last', lookPath(childId))));
-export const useLookStop = (childId: string) =>
-    useLookChange(childId, () => ask(client.POST('/api/children/{childId}/first-look/stop', lookPath(childId))));
 
 export const useCupboard = () => useQuery({ queryKey: keys.cupboard, queryFn: () => ask(client.GET('/api/cupboard')) });
 export const useLacking = (enabled: () => boolean) =>

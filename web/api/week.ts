@@ -69,6 +69,10 @@ export function useWeekChanges(week: () => Schemas['WeekView'] | undefined, day:
     };
 }
 
+/** A low week: until a day, or no longer. */
+export const useLowWeek = () =>
+    useChange('plan', (until: string | null) => ask(client.POST('/api/today/low-week', { body: { until } })));
+
 /** A calendar file, ready to be saved: where it lies on this device. */
 export const useCalendar = () =>
     useMutation({

@@ -6,6 +6,7 @@ namespace Pindle\App\Rooms\Week;
 
 use Nelmio\ApiDocBundle\Attribute\Model;
 use OpenApi\Attributes as OA;
+use Pindle\App\Content\Words;
 use Pindle\App\Household\Children;
 use Pindle\App\Household\Unchanged;
 use Pindle\App\Household\Weeks;
@@ -33,6 +34,7 @@ final readonly class WeekController
         private WeekViews $views,
         private Children $children,
         private Shown $shown,
+        private Words $words,
         private Clock $clock,
     ) {
     }
@@ -129,10 +131,17 @@ final readonly class WeekController
         try {
             $this->weeks->change($change, $this->said->week(), $version);
         } catch (InvalidWeek $e) {
-            throw Refusal::invalid('to', $e->getMessage());
+            throw $this->refusal($e);
         }
 
         return new JsonResponse($this->views->of($shown));
+    }
+
+    private function refusal(InvalidWeek $e): Refusal
+    {
+        $said = fn (int|LocalDate $value): int|string => $value instanceof LocalDate ? $this->words->dated($value) : $value;
+
+        return Refusal::invalid('to', $this->words->say('week_refusals', $e->reason, array_map($said, $e->values)));
     }
 
     /** @throws Refusal 422, 404 for a child who is not there */
@@ -158,7 +167,7 @@ final readonly class WeekController
         try {
             return new DayRange($this->shown->date($input->from, 'from'), $this->shown->date($input->to, 'to'));
         } catch (InvalidWeek $e) {
-            throw Refusal::invalid('to', $e->getMessage());
+            throw $this->refusal($e);
         }
     }
 

@@ -5,7 +5,7 @@ import { Undo2 } from '@lucide/vue';
 
 import type { Schemas } from '@/api/client';
 import { deviceId, newId } from '@/api/device';
-import { showLook, useBeginLook, useLook, useLookAhead, useLookAnswer, useLookStop, useLookUndo } from '@/api/queries';
+import { showLook, useBeginLook, useLook, useLookAhead, useLookAnswer, useLookStop, useLookUndo } from '@/api/looks';
 import Button from '@/kit/Button.vue';
 import Notice from '@/kit/Notice.vue';
 import Outcomes from '@/kit/Outcomes.vue';

@@ -2,8 +2,7 @@
 import { computed, ref, watch } from 'vue';
 
 import { Problem, type Schemas } from '@/api/client';
-import { useLowWeek } from '@/api/queries';
-import type { useWeekChanges } from '@/api/week';
+import { useLowWeek, type useWeekChanges } from '@/api/week';
 import Button from '@/kit/Button.vue';
 import Dialog from '@/kit/Dialog.vue';
 import Field from '@/kit/Field.vue';

@@ -4,7 +4,8 @@ import { useMediaQuery } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 
-import { useBeginRound, usePlan } from '@/api/queries';
+import { useBeginRound } from '@/api/looks';
+import { usePlan } from '@/api/queries';
 import { useOutlook, useWeek, useWeekChanges } from '@/api/week';
 import Button from '@/kit/Button.vue';
 import { useKeys } from '@/kit/keys';
