@@ -27,13 +27,14 @@ final class HouseRules
         ['Advice'],
         ['Planning'],
         ['FirstLook'],
+        ['Journal'],
         ['Simulation'],
     ];
 
     /** The floors of src, from the ground up: each may use those below it and itself. */
-    private const FLOORS = ['Platform', 'Content', 'Household', 'Record', 'Plan', 'Views', 'Rooms'];
+    private const FLOORS = ['Platform', 'Content', 'Household', 'Record', 'Plan', 'Exchange', 'Views', 'Rooms'];
 
-    private const ROOMS = ['Today', 'Table', 'Children', 'Cupboard', 'Map', 'Activities', 'House', 'Evening'];
+    private const ROOMS = ['Today', 'Table', 'Children', 'Cupboard', 'Map', 'Activities', 'House', 'Evening', 'Week', 'Make', 'Journal'];
 
     #[TestRule]
     public function core_uses_nothing_but_php_and_itself(): Rule

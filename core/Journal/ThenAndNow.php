@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\Core\Journal;
+
+use Pindle\Core\Evidence\ChildRecord;
+use Pindle\Core\Evidence\Mark;
+use Pindle\Core\Skill\Step;
+use Pindle\Core\Skill\Strand;
+
+/** Where the steps of one strand stood then, and where they stand now. Never a sum that could be a score: the marks side by side. */
+final readonly class ThenAndNow
+{
+    /**
+     * @param list<array{step: Step, then: Mark, now: Mark}> $steps those met by now, in the order of the map
+     * @param list<Step>                                     $since Can do now and not then
+     */
+    private function __construct(public Strand $strand, public array $steps, public array $since)
+    {
+    }
+
+    /** @return list<self> strand by strand; strands in which nothing was met are left out */
+    public static function of(ChildRecord $then, ChildRecord $now): array
+    {
+        $strands = [];
+        foreach ($now->map->steps as $id => $step) {
+            [$was, $is] = [$then->map->has($id) ? $then->mark($id) : Mark::NotMet, $now->mark($id)];
+            if (Mark::NotMet !== $was || Mark::NotMet !== $is) {
+                $strands[$step->skill->strand->value][] = ['step' => $step, 'then' => $was, 'now' => $is];
+            }
+        }
+        $own = [];
+        foreach (Strand::cases() as $strand) {
+            $steps = $strands[$strand->value] ?? [];
+            if ([] !== $steps) {
+                $since = array_filter($steps, static fn (array $one): bool => Mark::CanDo === $one['now'] && Mark::CanDo !== $one['then']);
+                $own[] = new self($strand, $steps, array_values(array_column($since, 'step')));
+            }
+        }
+
+        return $own;
+    }
+}
