@@ -20,12 +20,16 @@ final readonly class ThenAndNow
     {
     }
 
-    /** @return list<self> strand by strand; strands in which nothing was met are left out */
-    public static function of(ChildRecord $then, ChildRecord $now): array
+    /**
+     * @param array<string, Mark> $then by step id; those not met may be missing
+     *
+     * @return list<self> strand by strand; strands in which nothing was met are left out
+     */
+    public static function of(array $then, ChildRecord $now): array
     {
         $strands = [];
         foreach ($now->map->steps as $id => $step) {
-            [$was, $is] = [$then->map->has($id) ? $then->mark($id) : Mark::NotMet, $now->mark($id)];
+            [$was, $is] = [$then[$id] ?? Mark::NotMet, $now->mark($id)];
             if (Mark::NotMet !== $was || Mark::NotMet !== $is) {
                 $strands[$step->skill->strand->value][] = ['step' => $step, 'then' => $was, 'now' => $is];
             }

@@ -198,10 +198,10 @@ final class Words
         return self::dayAs(substr($day->toString(), 0, 4) === substr($today->toString(), 0, 4) ? 'd MMM' : 'd MMM y', $day);
     }
 
-    /** "Tuesday 3 March". */
-    public function longDay(LocalDate $day): string
+    /** "Tuesday 3 March"; with the year where it is another than today's. */
+    public function longDay(LocalDate $day, ?LocalDate $today = null): string
     {
-        return self::dayAs('EEEE d MMMM', $day);
+        return self::dayAs(null === $today || substr($day->toString(), 0, 4) === substr($today->toString(), 0, 4) ? 'EEEE d MMMM' : 'EEEE d MMMM y', $day);
     }
 
     /** "3 March 2026". */
@@ -214,6 +214,12 @@ final class Words
     public function weekday(LocalDate $day): string
     {
         return self::dayAs('EEEE', $day);
+    }
+
+    /** "March 2026". */
+    public function month(LocalDate $day): string
+    {
+        return self::dayAs('MMMM y', $day);
     }
 
     private static function dayAs(string $pattern, LocalDate $day): string

@@ -11,6 +11,7 @@ use Pindle\App\Platform\Http\Refusal;
 use Pindle\Core\Activity\HouseRule;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Child\CoinSet;
+use Pindle\Core\Journal\YearStart;
 use Pindle\Core\Planning\Repertoire;
 use Symfony\Contracts\Service\ResetInterface;
 
@@ -136,6 +137,18 @@ final class House implements ResetInterface
     {
         $this->set(static function (HouseEntity $house) use ($aWeek): void {
             $house->newWeekly = $aWeek;
+        });
+    }
+
+    public function yearStart(): YearStart
+    {
+        return $this->kept()?->yearStart() ?? new YearStart();
+    }
+
+    public function beginYear(YearStart $start): void
+    {
+        $this->set(static function (HouseEntity $house) use ($start): void {
+            $house->yearStarts = \sprintf('%02d-%02d', $start->month, $start->day);
         });
     }
 

@@ -10,6 +10,7 @@ use Pindle\App\Platform\Database\Kept;
 use Pindle\App\Platform\Database\Readable;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Child\CoinSet;
+use Pindle\Core\Journal\YearStart;
 use Pindle\Core\Planning\Repertoire;
 
 /** What holds for the whole house. There is one row. */
@@ -51,6 +52,10 @@ class HouseEntity implements Readable
     #[ORM\Column(length: 10, nullable: true)]
     public ?string $lowUntil = null;
 
+    /** The day its year begins, as month and day. */
+    #[ORM\Column(length: 5, options: ['default' => '09-01'])]
+    public string $yearStarts = '09-01';
+
     #[ORM\Version]
     #[ORM\Column(type: Types::INTEGER)]
     public int $version = 1;
@@ -60,11 +65,20 @@ class HouseEntity implements Readable
         $this->id = self::ID;
     }
 
+    /** @throws \Pindle\Core\Journal\InvalidYear when no year begins so */
+    public function yearStart(): YearStart
+    {
+        [$month, $day] = explode('-', $this->yearStarts) + ['', ''];
+
+        return new YearStart((int) $month, (int) $day);
+    }
+
     public function mustRead(): void
     {
         Kept::texts(array_values($this->settings), $this->rules);
         Kept::texts($this->knownGames);
         null === $this->lowUntil || LocalDate::parse($this->lowUntil);
+        $this->yearStart();
         null === $this->coins || CoinSet::parse($this->coins);
         null === $this->zone || new \DateTimeZone($this->zone);
     }

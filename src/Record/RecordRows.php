@@ -194,7 +194,7 @@ final readonly class RecordRows
     }
 
     /** What a record follows from besides the evidence. */
-    private function basis(Child $child): string
+    public function basis(Child $child): string
     {
         return sha1(json_encode([self::RULES, ChildRecord::followsFrom($this->map, $child->settings), $child->priors], \JSON_THROW_ON_ERROR));
     }

@@ -11,6 +11,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use Pindle\App\Platform\Database\CannotWrite;
 use Pindle\App\Platform\Database\Transactions;
 use Pindle\App\Platform\Http\Refusal;
+use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Child\Child;
 use Pindle\Core\Evidence\ChildRecord;
 use Pindle\Core\Evidence\Seen;
@@ -61,6 +62,14 @@ final readonly class Records
     public function replayed(Child $child): ChildRecord
     {
         return ChildRecord::replay($this->map, $this->evidence($child->id), $child->settings, $child->priors);
+    }
+
+    /** The record as it was in the evening of a day, by what is known of that day now. */
+    public function onEvening(Child $child, LocalDate $day): ChildRecord
+    {
+        $until = array_filter($this->evidence($child->id), static fn (Seen $seen): bool => !$seen->day->isAfter($day));
+
+        return ChildRecord::replay($this->map, $until, $child->settings, $child->priors);
     }
 
     /**

@@ -30,6 +30,18 @@ final class Names
         return $this->kept()[2][$id] ?? null;
     }
 
+    /**
+     * Those whose name, or whose words, have this in them, in whatever letters.
+     *
+     * @return array{list<string>, list<string>} activity ids and step ids
+     */
+    public function having(string $find): array
+    {
+        $has = static fn (string $words): bool => false !== mb_stripos($words, $find);
+
+        return [array_keys(array_filter($this->kept()[1], $has)), array_keys(array_filter($this->kept()[2], $has))];
+    }
+
     /** @return array{string, array<string, string>, array<string, string>} */
     private function kept(): array
     {

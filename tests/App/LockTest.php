@@ -115,7 +115,7 @@ final class LockTest extends ApiTestCase
         }
         self::assertSame(['lock_look', 'lock_root', 'lock_sign_in'], self::sorted($open['anyone']));
         self::assertSame([
-            'lock_sign_out', 'table_advice', 'table_all_at_once', 'table_attempt', 'table_choose', 'table_close', 'table_correct',
+            'journal_photograph_keep', 'lock_sign_out', 'table_advice', 'table_all_at_once', 'table_attempt', 'table_choose', 'table_close', 'table_correct',
             'table_finish', 'table_look', 'table_note', 'table_stand_ins', 'table_take_back', 'table_take_try_back', 'table_try',
             'today_arms_full', 'today_asleep', 'today_away', 'today_back', 'today_card_pdf', 'today_day_pdf', 'today_drop',
             'today_five_minutes', 'today_gathered', 'today_hold', 'today_ill', 'today_join', 'today_later', 'today_let_go',

@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace Pindle\App\Platform\Http;
 
+use Pindle\App\Platform\Photograph;
 use Symfony\Component\HttpFoundation\Request;
 
 /** A body that is no JSON but a file, on a route that names its kind and how large it may be: `defaults: RawBody::ZIP`. */
 final class RawBody
 {
     public const ZIP = ['_takes' => 'application/zip', '_most' => 256 * 1_048_576];
+    public const JPEG = ['_takes' => 'image/jpeg', '_most' => Photograph::MOST_BYTES];
+    public const CSV = ['_takes' => 'text/csv', '_most' => 1_048_576];
 
     /** @return array{string, int}|null content type and bytes; null where the route takes JSON */
     public static function wantedBy(Request $request): ?array
@@ -34,5 +37,18 @@ final class RawBody
             unlink($path);
             throw Refusal::of(413, '', 'That is too large. Nothing was stored.');
         }
+    }
+
+    /**
+     * The body, where it is small enough to be held.
+     *
+     * @throws Refusal 413 when it is larger than the route allows
+     */
+    public static function bytes(Request $request): string
+    {
+        $most = (self::wantedBy($request) ?? throw new \LogicException('This route takes JSON.'))[1];
+        $bytes = (string) stream_get_contents($request->getContent(true), $most + 1);
+
+        return \strlen($bytes) > $most ? throw Refusal::of(413, '', 'That is too large. Nothing was stored.') : $bytes;
     }
 }

@@ -104,6 +104,9 @@ final readonly class HouseController
             'house' => 'What the house chose',
             'week' => 'How the week is used',
             'filed' => 'What was given to a calendar',
+            'photograph' => 'A photograph',
+            'letter' => 'A letter',
+            'portfolio_page' => 'A page of a portfolio',
             default => 'Something that was worked out, and is worked out anew',
         };
 

@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\App\Record;
+
+use Doctrine\DBAL\ArrayParameterType;
+use Doctrine\DBAL\Connection;
+use Pindle\Core\Calendar\LocalDate;
+use Pindle\Core\Evidence\Attempt;
+use Pindle\Core\Evidence\HandMark;
+use Pindle\Core\Evidence\Method;
+use Pindle\Core\Evidence\Witness;
+use Pindle\Core\Journal\Fact;
+
+/** What was seen, read for a look back and not for the record. */
+final readonly class Noticed
+{
+    public function __construct(private Connection $connection)
+    {
+    }
+
+    /**
+     * What was seen elsewhere, and marks set by hand.
+     *
+     * @param list<string> $dates
+     *
+     * @return array<string, list<array{string, Witness|HandMark}>> by date: child id and what was seen, in order of time
+     */
+    public function elsewhere(array $dates): array
+    {
+        $seen = [];
+        foreach ($this->connection->iterateAssociative(
+            'SELECT * FROM note WHERE removed_at IS NULL AND sitting_id IS NULL AND day IN (?) ORDER BY at, id',
+            [$dates],
+            [ArrayParameterType::STRING],
+        ) as $row) {
+            $note = NoteEntity::ofRow($row);
+            $seen[$note->day][] = [$note->childId, $note->toCore()];
+        }
+
+        return $seen;
+    }
+
+    /** @return \Generator<int, Attempt> every try at a fact, in order of time */
+    public function facts(string $childId): \Generator
+    {
+        $asks = Fact::asks();
+        // Each kind of question by its name is a stretch of the alphabet.
+        $is = implode(' OR ', array_fill(0, \count($asks), '(question >= ? AND question < ?)'));
+        $between = array_merge(...array_map(static fn (string $ask): array => [$ask.':', $ask.';'], $asks));
+        foreach ($this->connection->iterateAssociative(
+            'SELECT * FROM attempt WHERE child_id = ? AND removed_at IS NULL AND ('.$is.') ORDER BY at, device_id, id',
+            [$childId, ...$between],
+        ) as $row) {
+            yield AttemptEntity::ofRow($row)->toCore();
+        }
+    }
+
+    /** @return \Generator<int, Attempt> every guess whose amounts were kept, in order of time */
+    public function guesses(string $childId): \Generator
+    {
+        foreach ($this->connection->iterateAssociative(
+            'SELECT * FROM attempt WHERE child_id = ? AND removed_at IS NULL AND guess IS NOT NULL AND counted IS NOT NULL ORDER BY at, device_id, id',
+            [$childId],
+        ) as $row) {
+            yield AttemptEntity::ofRow($row)->toCore();
+        }
+    }
+
+    /**
+     * How sums and differences were worked where it was tapped, alone and right.
+     *
+     * @param list<string> $stepIds
+     *
+     * @return \Generator<int, array{LocalDate, Method}>
+     */
+    public function ways(string $childId, array $stepIds): \Generator
+    {
+        /** @var array{day: string, method: string} $row */
+        foreach ($this->connection->iterateAssociative(
+            "SELECT day, method FROM attempt WHERE child_id = ? AND removed_at IS NULL AND method IS NOT NULL AND help = 'bare'"
+            ." AND outcome IN ('at-once', 'worked-it-out') AND step_id IN (?) ORDER BY at",
+            [$childId, $stepIds],
+            [1 => ArrayParameterType::STRING],
+        ) as $row) {
+            yield [LocalDate::parse($row['day']), Method::from($row['method'])];
+        }
+    }
+
+    /** The first day anything was seen of a child; null before it. */
+    public function first(string $childId): ?LocalDate
+    {
+        $first = $this->connection->fetchOne('SELECT day FROM attempt WHERE child_id = ? ORDER BY at LIMIT 1', [$childId]);
+
+        return \is_string($first) ? LocalDate::parse($first) : null;
+    }
+
+    /**
+     * The parent's own words of one child over some days.
+     *
+     * @return list<string> in order of time
+     */
+    public function words(string $childId, LocalDate $from, LocalDate $to): array
+    {
+        $words = $this->connection->fetchFirstColumn(
+            "SELECT note FROM note WHERE child_id = ? AND removed_at IS NULL AND note <> '' AND day BETWEEN ? AND ? ORDER BY at, id",
+            [$childId, $from->toString(), $to->toString()],
+        );
+
+        return array_values(array_filter($words, is_string(...)));
+    }
+}
