@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Pindle\App\Platform;
 
+use Symfony\Component\Filesystem\Filesystem;
+
 /** Where photographs lie: beside the data, under names that say nothing. A small one of each is made when it is first asked for. */
 final readonly class PhotographFolder
 {
@@ -24,6 +26,34 @@ final readonly class PhotographFolder
         $this->write($name.'.jpg', $photograph->jpeg);
 
         return $name;
+    }
+
+    /** One whose name is known, as it was written once. */
+    public function putAs(string $name, string $jpeg): void
+    {
+        1 === preg_match(self::NAME, $name) || throw new \LogicException('That is no name of a photograph.');
+        $this->write($name.'.jpg', $jpeg);
+    }
+
+    /** Those of another folder take the place of all that lie here. */
+    public function takeFrom(self $other): void
+    {
+        $old = $this->path.'-old-'.bin2hex(random_bytes(4));
+        if (is_dir($this->path)) {
+            rename($this->path, $old);
+        }
+        if (is_dir($other->path)) {
+            rename($other->path, $this->path);
+        }
+        (new Filesystem())->remove($old);
+    }
+
+    /** Those of another folder come to what lies here. */
+    public function addFrom(self $other): void
+    {
+        if (is_dir($other->path)) {
+            (new Filesystem())->mirror($other->path, $this->path);
+        }
     }
 
     /** Where it lies; null when it is not there. */

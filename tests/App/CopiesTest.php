@@ -12,6 +12,9 @@ use Pindle\App\Platform\Copies\CopyReader;
 use Pindle\App\Platform\Database\FileState;
 use Pindle\App\Platform\Database\HouseholdFile;
 use Pindle\App\Platform\Database\OpenCommand;
+use Pindle\App\Platform\Photograph;
+use Pindle\App\Platform\PhotographFolder;
+use Pindle\Tests\Camera;
 use Symfony\Component\Filesystem\Filesystem;
 use Symfony\Component\Process\Process;
 
@@ -63,6 +66,52 @@ final class CopiesTest extends TestCase
         self::assertCount(1, $kept);
         self::console($this->data, 'pindle:restore', $kept[0]);
         self::assertSame(['Changed'], $this->names());
+    }
+
+    public function test_photographs_go_with_a_copy_and_come_back_with_it(): void
+    {
+        $folder = new PhotographFolder($this->data);
+        $name = $folder->put(Photograph::of(Camera::take()));
+        $jpeg = (string) file_get_contents((string) $folder->find($name));
+        $folder->find($name, true);
+        $copy = $this->data.'/away.zip';
+        self::console($this->data, 'pindle:backup', $copy);
+        $folder->remove($name);
+        $later = $folder->put(Photograph::of(Camera::take(40, 40)));
+
+        self::console($this->data, 'pindle:restore', $copy);
+
+        self::assertSame([$name], $folder->all(), 'the one that came later lies in the copy of what was there');
+        self::assertSame($jpeg, file_get_contents((string) $folder->find($name)));
+        $kept = glob($this->data.'/copies/*-restore.zip') ?: [];
+        self::console($this->data, 'pindle:restore', $kept[0]);
+        self::assertSame([$later], $folder->all());
+
+        $zip = new \ZipArchive();
+        $zip->open($copy);
+        $zip->deleteName(Copies::PHOTOGRAPHS.$name.'.jpg');
+        $zip->close();
+        $this->expectExceptionMessage('is damaged');
+        (new CopyReader(\dirname(__DIR__, 2).'/migrations'))->check($copy);
+    }
+
+    public function test_large_copies_make_room_for_newer_ones_but_for_the_last_three(): void
+    {
+        $large = static function (string $file): void {
+            $handle = fopen($file, 'w') ?: throw new \RuntimeException($file);
+            ftruncate($handle, 1600 * 1_048_576);
+            fclose($handle);
+        };
+        (new Filesystem())->mkdir($this->data.'/copies');
+        foreach (range(1, 5) as $day) {
+            $large(\sprintf('%s/copies/pindle-2026010%dT120000-daily.zip', $this->data, $day));
+        }
+        self::console($this->data, 'pindle:backup');
+
+        self::assertSame(
+            ['pindle-20260103T120000-daily.zip', 'pindle-20260104T120000-daily.zip', 'pindle-20260105T120000-daily.zip'],
+            array_map(basename(...), glob($this->data.'/copies/*-daily.zip') ?: []),
+        );
     }
 
     public function test_a_copy_of_an_older_release_is_renewed_on_its_way_in(): void

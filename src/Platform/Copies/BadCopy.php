@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Pindle\App\Platform\Copies;
 
+use Pindle\App\Platform\Jobs\SaidToParent;
+
 /** A file that is no safe copy of Pindle, or one that cannot be used. The message is for the parent. */
-final class BadCopy extends \RuntimeException
+final class BadCopy extends \RuntimeException implements SaidToParent
 {
     public static function notOurs(): self
     {

@@ -6,10 +6,11 @@ namespace Pindle\App\Platform\Copies;
 
 use Pindle\App\Platform\Clock;
 use Pindle\App\Platform\Database\HouseholdFile;
+use Pindle\App\Platform\PhotographFolder;
 use Pindle\App\Platform\Release;
 
 /**
- * Safe copies: each is one zip with the database as it was at one moment, and what tells whether it is whole. They lie beside the data; the
+ * Safe copies: each is one zip with the database as it was at one moment, the photographs, and what tells whether it is whole. They lie beside the data; the
  * parent carries them elsewhere.
  */
 final readonly class Copies
@@ -22,9 +23,15 @@ final readonly class Copies
 
     public const DATABASE = 'pindle.sqlite';
     public const ABOUT = 'about.json';
+    public const PHOTOGRAPHS = 'photographs/';
+
+    /** The copies beside the data take so many bytes together at most, but for the newest few of each kind, which always stay. */
+    private const TOGETHER = 4 * 1024 * 1_048_576;
+    private const ALWAYS = 3;
 
     public function __construct(
         private CopyFolder $folder,
+        private PhotographFolder $photographs,
         private Clock $clock,
         private string $dataDir,
         private string $migrationsDir,
@@ -82,6 +89,12 @@ final readonly class Copies
             throw new \RuntimeException('The copy cannot be written.');
         }
         $zip->addFile($database, self::DATABASE);
+        $photographs = $this->photographs->all();
+        foreach ($photographs as $name) {
+            $zip->addFile((string) $this->photographs->find($name), self::PHOTOGRAPHS.$name.'.jpg');
+            // They are as small as they get already.
+            $zip->setCompressionName(self::PHOTOGRAPHS.$name.'.jpg', \ZipArchive::CM_STORE);
+        }
         $versions = (new HouseholdFile($this->dataDir, []))->versions();
         sort($versions);
         $zip->addFromString(self::ABOUT, json_encode([
@@ -89,6 +102,7 @@ final readonly class Copies
             'made' => $this->clock->now()->format(\DATE_ATOM),
             'release' => Release::NUMBER,
             'schema' => $versions,
+            'photographs' => \count($photographs),
             'sha256' => hash_file('sha256', $database),
         ], \JSON_PRETTY_PRINT | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR)."\n");
         if (!$zip->close()) {
@@ -99,9 +113,16 @@ final readonly class Copies
     private function prune(): void
     {
         $kept = ['daily' => 0, 'others' => 0];
+        $bytes = 0;
         foreach ($this->folder->all() as $copy) {
             $kind = 'daily' === $copy->why ? 'daily' : 'others';
-            if (++$kept[$kind] > ('daily' === $kind ? self::DAILY_KEPT : self::OTHERS_KEPT)) {
+            $bytes += $copy->bytes;
+            $most = match (true) {
+                $bytes > self::TOGETHER => self::ALWAYS,
+                'daily' === $kind => self::DAILY_KEPT,
+                default => self::OTHERS_KEPT,
+            };
+            if (++$kept[$kind] > $most) {
                 unlink($this->folder->path.'/'.$copy->name);
             }
         }

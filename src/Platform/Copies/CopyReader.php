@@ -6,6 +6,9 @@ namespace Pindle\App\Platform\Copies;
 
 use Pindle\App\Platform\Database\FileState;
 use Pindle\App\Platform\Database\HouseholdFile;
+use Pindle\App\Platform\Photograph;
+use Pindle\App\Platform\PhotographFolder;
+use Symfony\Component\Filesystem\Filesystem;
 
 /** Looks into a safe copy, and takes the database out of it. */
 final readonly class CopyReader
@@ -29,7 +32,7 @@ final readonly class CopyReader
     }
 
     /**
-     * Takes the database out into a folder of its own, and looks whether it is whole.
+     * Takes the database and the photographs out into a folder of its own, and looks whether all is whole.
      *
      * @return string the database
      *
@@ -54,6 +57,7 @@ final readonly class CopyReader
         $to = fopen($known->path, 'w') ?: throw new \RuntimeException('There is no room to unpack the copy.');
         $copied = @stream_copy_to_stream($from, $to);
         fclose($to);
+        $this->photographs($zip, $folder, \is_int($about['photographs'] ?? null) ? $about['photographs'] : 0);
         $zip->close();
         if ($copied !== $size || !hash_equals($about['sha256'], (string) hash_file('sha256', $known->path))) {
             throw BadCopy::damaged();
@@ -66,15 +70,31 @@ final readonly class CopyReader
         };
     }
 
+    /**
+     * Takes the photographs out, as many as were put in.
+     *
+     * @throws BadCopy
+     */
+    private function photographs(\ZipArchive $zip, string $folder, int $wanted): void
+    {
+        $to = new PhotographFolder($folder);
+        $found = 0;
+        for ($i = 0; $i < $zip->numFiles; ++$i) {
+            $entry = $zip->statIndex($i);
+            if (false === $entry || 1 !== preg_match('#^'.Copies::PHOTOGRAPHS.'([0-9a-f]{32})\.jpg$#', $entry['name'], $name)) {
+                continue;
+            }
+            $bytes = $entry['size'] > Photograph::MOST_BYTES ? false : $zip->getFromIndex($i);
+            $to->putAs($name[1], \is_string($bytes) && \strlen($bytes) === $entry['size'] ? $bytes : throw BadCopy::damaged());
+            ++$found;
+        }
+        if ($found !== $wanted) {
+            throw BadCopy::damaged();
+        }
+    }
+
     public static function remove(string $folder): void
     {
-        foreach (glob($folder.'/{,.}*', \GLOB_BRACE) ?: [] as $file) {
-            if (is_file($file)) {
-                unlink($file);
-            }
-        }
-        if (is_dir($folder)) {
-            rmdir($folder);
-        }
+        (new Filesystem())->remove($folder);
     }
 }

@@ -7,21 +7,45 @@ namespace Pindle\App\Platform\Copies;
 use Doctrine\DBAL\Connection;
 use Pindle\App\Platform\Database\FileState;
 use Pindle\App\Platform\Database\HouseholdFile;
+use Pindle\App\Platform\Jobs\Finished;
+use Pindle\App\Platform\Jobs\Work;
+use Pindle\App\Platform\PhotographFolder;
 use Symfony\Component\Process\Process;
 
 /** Puts a safe copy in the place of what is there, while the app goes on running. */
-final readonly class Restore
+final readonly class Restore implements Work
 {
+    public const KIND = 'restore';
+    private const STEPS = 5;
+
     /** How long SQLite waits for requests that are still reading or writing, in milliseconds. */
     private const PATIENCE_MS = 20_000;
 
     public function __construct(
         private Copies $copies,
+        private PhotographFolder $photographs,
         private Connection $connection,
         private string $dataDir,
         private string $migrationsDir,
         private string $projectDir,
     ) {
+    }
+
+    public function kind(): string
+    {
+        return self::KIND;
+    }
+
+    public function carryOut(string $file, callable $progress): Finished
+    {
+        $this->from($file, static fn (int $step, string $said) => $progress($step, self::STEPS, $said));
+
+        return new Finished('The safe copy is in place. What was there before is kept as a safe copy too.');
+    }
+
+    public function failed(): string
+    {
+        return 'It could not be put in place. What was there before is still there.';
     }
 
     /**
@@ -44,10 +68,13 @@ final readonly class Restore
                 $progress(4, 'Putting the copy in its place');
                 $this->connection->close();
                 $this->putInPlace($database);
+                $this->photographs->takeFrom(new PhotographFolder($folder));
             } else {
                 $this->connection->close();
                 $this->putAside($now->path);
                 rename($database, $now->path);
+                // Nobody knows what the one that cannot be opened still needs of what lies there.
+                $this->photographs->addFrom(new PhotographFolder($folder));
             }
             $now->mark();
         } finally {

@@ -10,7 +10,7 @@ use Symfony\Component\HttpFoundation\Request;
 /** A body that is no JSON but a file, on a route that names its kind and how large it may be: `defaults: RawBody::ZIP`. */
 final class RawBody
 {
-    public const ZIP = ['_takes' => 'application/zip', '_most' => 256 * 1_048_576];
+    public const ZIP = ['_takes' => 'application/zip', '_most' => 1024 * 1_048_576];
     public const JPEG = ['_takes' => 'image/jpeg', '_most' => Photograph::MOST_BYTES];
     public const CSV = ['_takes' => 'text/csv', '_most' => 1_048_576];
 

@@ -26,13 +26,19 @@ class JobEntity
         #[ORM\Id]
         #[ORM\Column(length: 36)]
         public readonly string $id,
-        /** The file to restore. */
+        /** What it is about; empty where it is about no file. */
         #[ORM\Column(length: 300)]
         public readonly string $file,
         #[ORM\Column]
         public readonly int $steps,
         #[ORM\Column(type: Types::DATETIME_IMMUTABLE)]
         public readonly \DateTimeImmutable $made,
+        /** Which work it is. */
+        #[ORM\Column(length: 10, options: ['default' => 'restore'])]
+        public readonly string $kind = 'restore',
+        /** Name of a file that came of it. */
+        #[ORM\Column(length: 100, nullable: true)]
+        public readonly ?string $madeFile = null,
     ) {
     }
 }

@@ -11,11 +11,12 @@ use Pindle\App\Platform\Copies\Copies;
 use Pindle\App\Platform\Copies\Copy;
 use Pindle\App\Platform\Copies\CopyFolder;
 use Pindle\App\Platform\Copies\CopyReader;
+use Pindle\App\Platform\Copies\Restore;
 use Pindle\App\Platform\Copies\Sizes;
 use Pindle\App\Platform\Http\RawBody;
 use Pindle\App\Platform\Http\Refusal;
 use Pindle\App\Platform\Jobs\Jobs;
-use Pindle\App\Platform\Jobs\JobState;
+use Pindle\App\Views\JobView;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
@@ -27,7 +28,7 @@ use Symfony\Component\Routing\Attribute\Route;
 #[OA\Tag('House')]
 final readonly class CopiesController
 {
-    public function __construct(private Copies $copies, private CopyFolder $folder, private Jobs $jobs, private string $dataDir, private string $migrationsDir)
+    public function __construct(private Copies $copies, private CopyFolder $folder, private Jobs $jobs, private string $migrationsDir)
     {
     }
 
@@ -72,7 +73,7 @@ final readonly class CopiesController
     #[OA\Response(response: 202, description: 'The job that puts it in place', content: new OA\JsonContent(ref: new Model(type: JobView::class)))]
     public function upload(Request $request): JsonResponse
     {
-        $file = $this->dataDir.'/sent-'.bin2hex(random_bytes(6)).'.zip';
+        $file = $this->jobs->placeToSend();
         RawBody::toFile($request, $file);
         try {
             (new CopyReader($this->migrationsDir))->check($file);
@@ -90,11 +91,11 @@ final readonly class CopiesController
     {
         $job = $this->jobs->find($id) ?? throw Refusal::notFound('id', 'There is no such work.');
 
-        return new JsonResponse(new JobView($job['id'], JobState::from($job['state']), $job['step'], $job['steps'], $job['said']));
+        return new JsonResponse(JobView::of($job));
     }
 
     private function begin(string $file): JsonResponse
     {
-        return $this->job($this->jobs->add($file))->setStatusCode(202);
+        return $this->job($this->jobs->add(Restore::KIND, $file))->setStatusCode(202);
     }
 }
