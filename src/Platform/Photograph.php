@@ -22,6 +22,11 @@ final readonly class Photograph
 
     private const QUALITY = 82;
 
+    /** Markers of JPEG (ITU-T T.81, table B.1): JFIF's own part, the last of those for applications, the beginning of the picture. */
+    private const JFIF = 0xE0;
+    private const LAST_APP = 0xEF;
+    private const SCAN = 0xDA;
+
     private function __construct(public string $jpeg, public int $width, public int $height)
     {
     }
@@ -50,6 +55,34 @@ final readonly class Photograph
         imagejpeg($picture, null, self::QUALITY);
 
         return new self((string) ob_get_clean(), imagesx($picture), imagesy($picture));
+    }
+
+    /** Whether these bytes are a photograph as it is kept: small enough, whole, and with nothing beside the picture. */
+    public static function isOurs(string $jpeg): bool
+    {
+        $size = self::quietly(static fn (): array|false => getimagesizefromstring($jpeg));
+        if (!\is_array($size) || \IMAGETYPE_JPEG !== $size[2] || max($size[0], $size[1]) > self::LONGEST || \strlen($jpeg) > self::MOST_BYTES) {
+            return false;
+        }
+
+        return self::hasPictureAlone($jpeg) && self::quietly(static fn (): \GdImage|false => imagecreatefromstring($jpeg)) instanceof \GdImage;
+    }
+
+    /** Whether no part of a JPEG is for cameras or anybody else, and nothing follows its end. */
+    private static function hasPictureAlone(string $jpeg): bool
+    {
+        for ($at = 2; $at + 4 < \strlen($jpeg); $at += 2 + $length) {
+            $marker = \ord($jpeg[$at + 1]);
+            if ("\xFF" !== $jpeg[$at] || ($marker > self::JFIF && $marker <= self::LAST_APP)) {
+                return false;
+            }
+            if (self::SCAN === $marker) {
+                return strpos($jpeg, "\xFF\xD9", $at) === \strlen($jpeg) - 2;
+            }
+            $length = (int) (unpack('n', $jpeg, $at + 2)[1] ?? 0);
+        }
+
+        return false;
     }
 
     private static function smaller(\GdImage $picture, int $longest): \GdImage
