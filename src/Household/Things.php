@@ -66,6 +66,16 @@ final class Things
         return array_filter(array_column($this->all(), 'keptAt', 'id'));
     }
 
+    /**
+     * Several changes, all or none.
+     *
+     * @param callable(): void $changes
+     */
+    public function together(callable $changes): void
+    {
+        $this->write($changes);
+    }
+
     /** @throws Refusal 422 when the cupboard is full */
     public function add(ThingEntity $thing): void
     {

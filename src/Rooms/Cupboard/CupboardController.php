@@ -6,9 +6,7 @@ namespace Pindle\App\Rooms\Cupboard;
 
 use Nelmio\ApiDocBundle\Attribute\Model;
 use OpenApi\Attributes as OA;
-use Pindle\App\Content\CautionFile;
 use Pindle\App\Content\ThingFile;
-use Pindle\App\Content\Words;
 use Pindle\App\Household\Activities;
 use Pindle\App\Household\Children;
 use Pindle\App\Household\ThingEntity;
@@ -29,7 +27,6 @@ use Pindle\Core\Thing\UnreadableLine;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
-use Symfony\Component\String\Inflector\EnglishInflector;
 
 #[Route('/api/cupboard')]
 #[OA\Tag('Cupboard')]
@@ -41,9 +38,8 @@ final readonly class CupboardController
         private Activities $activities,
         private Lacks $lacks,
         private ThingFile $file,
-        private CautionFile $cautionFile,
+        private Filling $filling,
         private Cautions $cautions,
-        private Words $words,
         private Pictures $pictures,
         private Views $views,
         private Clock $clock,
@@ -77,16 +73,7 @@ final readonly class CupboardController
     #[OA\Response(response: 201, description: 'The thing as stored', content: new OA\JsonContent(ref: new Model(type: ThingView::class)))]
     public function add(#[MapRequestPayload] ThingInput $input): JsonResponse
     {
-        $thing = new ThingEntity('', '', 0);
-        $this->fill($thing, $input);
-        // A thing of the household's own that is called like an ordinary one looks like it too, and keeps its cautions.
-        foreach ($this->file->things() as $shipped) {
-            if (mb_strtolower($thing->name) === mb_strtolower($shipped->name)) {
-                $thing->glyph = $shipped->glyph;
-                $thing->traits = array_values(array_unique([...$thing->traits, ...$shipped->traits]));
-                $thing->allergens = array_values(array_unique([...$thing->allergens, ...$shipped->allergens]));
-            }
-        }
+        $thing = $this->filling->newThing($input);
         $this->things->add($thing);
 
         return new JsonResponse($this->view($thing, $this->children->present($this->clock->today())), 201);
@@ -164,7 +151,7 @@ final readonly class CupboardController
         $version = $input->version ?? throw Refusal::invalid('version', 'Say which version you saw.');
 
         return new JsonResponse($this->view(
-            $this->things->change($id, $version, fn (ThingEntity $thing) => $this->fill($thing, $input)),
+            $this->things->change($id, $version, fn (ThingEntity $thing) => $this->filling->fill($thing, $input)),
             $this->children->present($this->clock->today()),
         ));
     }
@@ -183,38 +170,6 @@ final readonly class CupboardController
         $this->things->putAway($id);
 
         return new JsonResponse(null, 204);
-    }
-
-    private function fill(ThingEntity $thing, ThingInput $input): void
-    {
-        $name = trim($input->name);
-        if ($name !== $thing->name) {
-            $thing->name = $name;
-            $thing->single = (new EnglishInflector())->singularize($name)[0] ?? $name;
-        }
-        $thing->amount = $input->amount;
-        $thing->size = $input->size;
-        $thing->shape = $input->shape;
-        $thing->traits = $input->traits;
-        $thing->mass = $input->mass;
-        $thing->massDeviation = $input->massDeviation;
-        $thing->colours = $input->colours;
-        $thing->keptAt = '' === trim($input->keptAt ?? '') ? null : trim((string) $input->keptAt);
-        $thing->can = null === $input->can ? null : array_map(static fn (Ability $ability): string => $ability->value, $input->can);
-        $thing->allergens = array_map(static fn (string $allergen): string => mb_strtolower(trim($allergen)), $input->allergens);
-        foreach ($input->can ?? [] as $i => $ability) {
-            if ($ability->isAgainst($input->shape)) {
-                throw Refusal::invalid('can.'.$i, $this->words->say('cupboard', 'against', [
-                    'shape' => $this->words->say('thing_shapes', $input->shape),
-                    'ability' => $this->words->say('abilities', $ability),
-                ]));
-            }
-        }
-        $refusal = $this->cautions->refusal($this->things->thing($thing));
-        if (null !== $refusal) {
-            $words = $this->cautionFile->words($refusal->id);
-            throw Refusal::invalid('name', $this->words->fill($words->say, ['thing' => ucfirst($name)]).' '.$words->why);
-        }
     }
 
     /** @param list<Child> $children */
