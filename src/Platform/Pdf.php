@@ -53,7 +53,16 @@ final readonly class Pdf
         .document .circles span {
             display: inline-block; width: 6mm; height: 6mm; border: .4mm solid #222; border-radius: 3mm; margin: .8mm 0 .8mm 1.5mm; vertical-align: middle
         }
-        .document .soft { color: #555; font-size: .85em }
+        .pages { font-size: 11pt; line-height: 1.25 }
+        .pages h1 { font-size: 1.6em; margin: 0 0 2mm }
+        .pages h2 { font-size: 1.15em; margin: 5mm 0 1mm; page-break-after: avoid }
+        .pages p { margin: 0 0 1.2mm }
+        .pages .photographs { width: 100%; margin: 2mm 0 }
+        .pages .photographs tr { page-break-inside: avoid }
+        .pages .photographs td { width: 50%; padding: 0 3mm 3mm 0; vertical-align: top; font-size: .9em }
+        .pages .wide { width: 84mm }
+        .pages .tall { height: 84mm }
+        .pages .soft, .document .soft { color: #555; font-size: .85em }
         CSS;
 
     /** @param array<string, string> $colours ink => colour */
@@ -104,6 +113,19 @@ final readonly class Pdf
     }
 
     /**
+     * A document of words and photographs on as many pages as it takes.
+     *
+     * @param string $html with every text in it escaped
+     * @param float  $wide of the paper in millimetres
+     */
+    public function pages(string $html, float $wide, float $high): string
+    {
+        $html = '<style>@page { margin: 14mm }</style><div class="pages">'.$this->allReadable($html).'</div>';
+
+        return (string) $this->render($html, $wide, $high, self::CLOSE)->output();
+    }
+
+    /**
      * A document of words on one page, its letters as large as fits; where even the smallest do not, it goes on to another.
      *
      * @param string $html with every text in it escaped
@@ -111,11 +133,7 @@ final readonly class Pdf
      */
     public function document(string $html, float $wide, float $high): string
     {
-        $html = (string) preg_replace_callback(
-            '/>([^<]+)</',
-            fn (array $text): string => '>'.$this->readable($text[1]).'<',
-            $html,
-        );
+        $html = $this->allReadable($html);
         $tries = [
             ...array_map(static fn (float $size): array => ['document', $size], self::SIZES),
             ...array_map(static fn (float $size): array => ['document short', $size], self::SIZES_SHORT),
@@ -128,6 +146,11 @@ final readonly class Pdf
         }
 
         return (string) $written->output();
+    }
+
+    private function allReadable(string $html): string
+    {
+        return (string) preg_replace_callback('/>([^<]+)</', fn (array $text): string => '>'.$this->readable($text[1]).'<', $html);
     }
 
     /** A text between two tags, with the spaces at its ends. */

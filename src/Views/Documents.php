@@ -11,20 +11,42 @@ use Pindle\Core\Printable\Paper;
 use Symfony\Component\HttpFoundation\Response;
 use Twig\Environment;
 
-/** Pages of words to print, each from a template in templates/paper: one page, its letters as large as fits. */
+/** Pages of words to print, each from a template in templates/paper: one page, its letters as large as fits, or as many as it takes. */
 final readonly class Documents
 {
     public function __construct(private Environment $twig, private InkFile $inks, private Face $face, private string $cacheDir)
     {
     }
 
-    /** @param array<string, mixed> $values of the template */
+    /**
+     * As many pages as it takes.
+     *
+     * @param array<string, mixed> $values of the template
+     */
+    public function pages(string $template, array $values, Paper $paper): Response
+    {
+        [$wide, $high] = $paper->size(false);
+        $pdf = new Pdf($this->inks->colours(), $this->face, $this->cacheDir);
+
+        return self::response($template, $pdf->pages($this->twig->render('paper/'.$template.'.html.twig', $values), $wide, $high));
+    }
+
+    /**
+     * One page.
+     *
+     * @param array<string, mixed> $values of the template
+     */
     public function pdf(string $template, array $values, Paper $paper): Response
     {
         [$wide, $high] = $paper->size(false);
         $pdf = new Pdf($this->inks->colours(), $this->face, $this->cacheDir);
 
-        return new Response($pdf->document($this->twig->render('paper/'.$template.'.html.twig', $values), $wide, $high), 200, [
+        return self::response($template, $pdf->document($this->twig->render('paper/'.$template.'.html.twig', $values), $wide, $high));
+    }
+
+    private static function response(string $template, string $pdf): Response
+    {
+        return new Response($pdf, 200, [
             'Content-Type' => 'application/pdf',
             'Content-Disposition' => \sprintf('inline; filename="pindle-%s.pdf"', $template),
         ]);

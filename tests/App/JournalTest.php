@@ -4,8 +4,15 @@ declare(strict_types=1);
 
 namespace Pindle\Tests\App;
 
+use Doctrine\ORM\EntityManagerInterface;
 use Pindle\App\Platform\PhotographFolder;
+use Pindle\App\Record\Evidence;
 use Pindle\App\Record\Photographs;
+use Pindle\Core\Calendar\LocalDate;
+use Pindle\Core\Evidence\Attempt;
+use Pindle\Core\Evidence\Help;
+use Pindle\Core\Evidence\Method;
+use Pindle\Core\Evidence\Outcome;
 use Pindle\Tests\Camera;
 use Symfony\Component\Filesystem\Filesystem;
 
@@ -172,6 +179,172 @@ final class JournalTest extends ApiTestCase
         $begins = "\u{FEFF}child,by,of,days,\"minutes (min)\"\r\nWim,month,2026-03,1,".$own['minutes']."\r\nWim,strand,";
         self::assertStringStartsWith($begins, $csv);
         self::assertStringStartsWith('%PDF', $this->text('/journal/year.pdf?paper=letter'));
+    }
+
+    public function test_how_a_child_has_come_along(): void
+    {
+        $setUp = $this->aDayDone();
+        $childId = $setUp['sittings'][0]['childId'];
+        $this->fact($childId, 'sum-at-once:3,4', ['at-once', 'at-once'], 'add-quick@10');
+        $this->fact($childId, 'double:4', ['worked-it-out'], 'doubles@10');
+        $this->fact($childId, 'take:9,2', ['not-yet'], 'take-away@10');
+        $child = $this->ask('GET', '/journal/children/'.$childId);
+
+        self::assertSame(['Wim', '2026-03-04'], [$child['child']['name'], $child['today']]);
+        self::assertNotSame([], $child['strands']);
+        $squares = array_column($child['squares'], null, 'square');
+        self::assertSame('sure', $squares['sums-to-ten']['rows'][3]['facts'][4]['standing']);
+        self::assertSame('not-met', $squares['sums-to-ten']['rows'][4]['facts'][3]['standing'], 'the turn-around is another fact');
+        self::assertSame('slow', $squares['sums-to-twenty']['rows'][4]['facts'][4]['standing']);
+        $fact = $squares['differences']['rows'][8]['facts'][2];
+        self::assertSame(['seen', '9 − 2'], [$fact['standing'], $fact['words']]);
+        self::assertNull($squares['sums-to-ten']['rows'][10]['facts'][1]);
+        self::assertStringContainsString('1 sure', $squares['sums-to-ten']['says']);
+
+        $tries = $this->ask('GET', "/journal/children/$childId/facts/sum:3,4");
+        self::assertSame(['3 + 4', 'Sure', 2], [$tries['words'], $tries['standing'], \count($tries['tries'])]);
+        $this->refuse(404, 'key', 'GET', "/journal/children/$childId/facts/sum:30,4");
+        $this->refuse(404, 'childId', 'GET', '/journal/children/nobody');
+        $this->refuse(422, 'then', 'GET', "/journal/children/$childId?then=then");
+    }
+
+    public function test_then_is_what_was_known_on_that_evening_by_what_is_known_of_it_now(): void
+    {
+        $childId = $this->addChild('Nel', '2019-01-01');
+        $mark = fn (string $id, string $mark, int $daysAgo): array => $this->ask('POST', "/map/$childId/say-count@5/mark", [
+            'id' => '0195a000-0000-4000-8000-0000000000'.$id, 'deviceId' => self::DEVICE, 'at' => 1000 * (time() - 86_400 * $daysAgo), 'mark' => $mark,
+            'note' => '',
+        ]);
+        $this->fact($childId, 'sum-at-once:1,1', ['not-yet'], 'add-quick@10', 30);
+        $mark('a1', 'begun', 20);
+        $mark('a2', 'can-do', 0);
+        $then = fn (): array => array_column($this->ask('GET', "/journal/children/$childId?then=2026-02-14")['strands'], null, 'name')['Counting'];
+
+        self::assertSame(['begun', 'can-do'], [$then()['steps'][0]['then'], $then()['steps'][0]['now']]);
+        self::assertNotSame([], $then()['since']);
+        // What arrives late changes what is known of that evening.
+        $mark('a3', 'can-do', 19);
+        self::assertSame(['can-do', 'can-do'], [$then()['steps'][0]['then'], $then()['steps'][0]['now']]);
+        self::assertSame([], $then()['since']);
+    }
+
+    public function test_a_letter_is_suggested_edited_and_printed(): void
+    {
+        $childId = $this->addChild('Nel', '2019-01-01');
+        $path = "/journal/children/$childId/letter";
+        self::assertStringContainsString('quiet month', $this->ask('GET', $path)['text']);
+        $this->ask('POST', "/map/$childId/say-count@20/mark", [
+            'id' => '0195a000-0000-4000-8000-0000000000a1', 'deviceId' => self::DEVICE, 'at' => 1000 * time(), 'mark' => 'can-do',
+            'note' => 'All the way up the lock.',
+        ]);
+        foreach ([['counted-all', 40], ['counted-on', 0]] as [$method, $ago]) {
+            $this->fact($childId, 'join:2,3', array_fill(0, 4, 'worked-it-out'), 'put-together@10', $ago, $method);
+        }
+        $letter = $this->ask('GET', $path);
+        self::assertSame(['2026-03', 'March 2026', false, 0], [$letter['month'], $letter['called'], $letter['isKept'], $letter['version']]);
+        self::assertStringContainsString('Nel says the counting words in order and skips none (to 20)', $letter['text']);
+        self::assertStringContainsString('everything was counted again from one. Now Nel starts from one of the numbers', $letter['text']);
+        self::assertStringContainsString('“All the way up the lock.”', $letter['text']);
+        self::assertDoesNotMatchRegularExpression('/\d+ (tries|times)|not yet/i', $letter['text'], 'no numbers of tries, no flags');
+
+        $photograph = $this->photograph(['childIds' => $childId]);
+        $kept = $this->ask('PUT', $path, ['text' => "Dear Gran,\n\nshe counts & counts <3", 'version' => 0, 'photographId' => $photograph['id']]);
+        self::assertSame(["Dear Gran,\n\nshe counts & counts <3", true, $photograph['id']], [$kept['text'], $kept['isKept'], $kept['photographId']]);
+        $this->refuse(409, 'version', 'PUT', $path, ['text' => 'x', 'version' => 0]);
+        $this->refuse(422, 'photographId', 'PUT', $path.'?month=2026-02', ['text' => 'x', 'version' => 0, 'photographId' => $photograph['id']]);
+        $this->refuse(422, 'text', 'PUT', $path, ['text' => str_repeat('x', 4001), 'version' => $kept['version']]);
+        $this->refuse(422, 'month', 'GET', $path.'?month=2026-13');
+        $this->refuse(422, 'month', 'GET', $path.'?month=2026-04');
+        $pdf = $this->text($path.'.pdf');
+        self::assertStringStartsWith('%PDF', $pdf);
+        self::assertStringContainsString('/Subtype /Image', $pdf);
+        self::assertFalse($this->ask('DELETE', $path)['isKept']);
+    }
+
+    public function test_a_portfolio_is_chosen_printed_and_taken_as_plain_files(): void
+    {
+        $setUp = $this->aDayDone();
+        $childId = $setUp['sittings'][0]['childId'];
+        $other = $this->addChild('Nel', '2022-01-01');
+        $own = $this->photograph(['childIds' => $childId, 'words' => 'Corks & <rings>']);
+        $others = $this->photograph(['id' => '0195a000-0000-4000-8000-00000000f002', 'childIds' => $other, 'day' => '2026-03-02'], Camera::take(90, 120));
+        $page = $this->ask('POST', '/journal/pages', ['day' => '2026-03-01', 'title' => 'Our winter', 'text' => "On the boat.\n\nIn the rain."], 201);
+        $query = 'from=2026-02-01&to=2026-03-31';
+
+        $all = $this->ask('GET', '/journal/portfolio?'.$query);
+        self::assertSame(['2026-03-02', '2026-03-04'], array_column($all['days'], 'date'));
+        self::assertSame([2, 1, ['Our winter']], [$all['photographs'], $all['parts'], array_column($all['pages'], 'title')]);
+        self::assertSame(['done'], array_values(array_unique(array_column($all['days'][1]['setUps'], 'state'))), 'what was left is nobody else\'s business');
+        self::assertSame(['2026-03-04'], array_column($this->ask('GET', "/journal/portfolio?$query&child=$childId")['days'], 'date'));
+
+        $entries = $this->portfolioZip("$query&without=".$others['id'].','.$page['id']);
+        self::assertSame(['days.csv', 'index.html', 'photographs/2026-03-04-01.jpg'], array_keys($entries));
+        self::assertStringContainsString('Corks &amp; &lt;rings&gt;', $entries['index.html']);
+        self::assertStringContainsString('src="photographs/2026-03-04-01.jpg"', $entries['index.html'], 'it opens alone, wherever it lies');
+        self::assertStringNotContainsString('Our winter', $entries['index.html']);
+        self::assertStringContainsString($setUp['name'], $entries['days.csv']);
+        self::assertStringContainsString('Our winter', $this->portfolioZip($query)['index.html']);
+        self::assertStringNotContainsString($setUp['name'], $this->portfolioZip($query.'&without=2026-03-04')['index.html']);
+
+        $pdf = $this->text('/journal/portfolio.pdf?'.$query);
+        self::assertSame(2, substr_count($pdf, '/Subtype /Image'));
+        $this->refuse(404, 'part', 'GET', "/journal/portfolio.pdf?$query&part=2");
+        $this->refuse(422, 'to', 'GET', '/journal/portfolio?from=2026-03-02&to=2026-03-01');
+        $this->refuse(422, 'from', 'GET', '/journal/portfolio?from=x&to=2026-03-01');
+
+        self::assertSame('A wet winter', $this->ask('PUT', '/journal/pages/'.$page['id'], ['title' => 'A wet winter'] + $page)['title']);
+        $this->refuse(409, 'version', 'PUT', '/journal/pages/'.$page['id'], $page);
+        $this->refuse(422, 'title', 'POST', '/journal/pages', ['day' => '2026-03-01', 'title' => ' ', 'text' => '']);
+        $this->ask('DELETE', '/journal/pages/'.$page['id'], null, 204);
+        $this->refuse(404, 'id', 'DELETE', '/journal/pages/'.$page['id']);
+        self::assertSame([], glob($_SERVER['PINDLE_DATA'].'/.portfolio-*') ?: [], 'nothing is left lying about');
+        self::assertSame($own['id'], $this->ask('GET', '/journal')['days'][0]['photographs'][0]['id']);
+    }
+
+    /** @return array<string, string> name => content */
+    private function portfolioZip(string $query): array
+    {
+        $this->browser->request('GET', '/api/journal/portfolio.zip?'.$query);
+        self::assertResponseIsSuccessful();
+        $file = $_SERVER['PINDLE_DATA'].'/test.zip';
+        file_put_contents($file, $this->browser->getInternalResponse()->getContent());
+        $zip = new \ZipArchive();
+        $zip->open($file);
+        $entries = [];
+        for ($i = 0; $i < $zip->numFiles; ++$i) {
+            $entries[(string) $zip->getNameIndex($i)] = (string) $zip->getFromIndex($i);
+        }
+        unlink($file);
+        ksort($entries);
+
+        return $entries;
+    }
+
+    /** @param list<string> $outcomes of tries at one question, one a minute */
+    private function fact(string $childId, string $question, array $outcomes, string $stepId, int $daysAgo = 0, ?string $method = null): void
+    {
+        foreach ($outcomes as $i => $outcome) {
+            $at = new \DateTimeImmutable(\sprintf('2026-03-04 10:%02d:00 -%d days', $i, $daysAgo));
+            $number = crc32($question.$method.$daysAgo);
+            self::service(Evidence::class)->keep(new Attempt(
+                \sprintf('0195a000-0000-4000-8000-%08x%04d', $number, $i),
+                $stepId,
+                \sprintf('0195a000-0000-4000-9000-%08x0000', $number),
+                'quick-cards',
+                null,
+                Help::Bare,
+                [],
+                $question,
+                null,
+                Outcome::from($outcome),
+                null === $method ? null : Method::from($method),
+                null,
+                $at,
+                LocalDate::parse($at->format('Y-m-d')),
+                self::DEVICE,
+            ), $childId, $question.$i);
+        }
+        self::service(EntityManagerInterface::class)->flush();
     }
 
     private function csv(string $path): string

@@ -24,6 +24,7 @@ use Pindle\Core\Journal\Guesses;
 use Pindle\Core\Journal\InvalidYear;
 use Pindle\Core\Journal\Log;
 use Pindle\Core\Journal\Misled;
+use Pindle\Core\Journal\Parts;
 use Pindle\Core\Journal\Sat;
 use Pindle\Core\Journal\ThenAndNow;
 use Pindle\Core\Journal\Trend;
@@ -234,6 +235,19 @@ final class JournalTest extends TestCase
         self::assertSame([], $told[1]->since, 'it was Can do then already');
         $own = array_combine(array_map(static fn (array $one): string => $one['step']->id, $told[1]->steps), $told[1]->steps);
         self::assertSame([Mark::NotMet, Mark::Begun], [$own['put-together@5']['then'], $own['put-together@5']['now']]);
+    }
+
+    public function test_a_part_of_a_portfolio_has_sixty_photographs_at_most(): void
+    {
+        self::assertSame([[]], Parts::of([]));
+        self::assertSame([['a' => [0, 60]]], Parts::of(['a' => 60]));
+        self::assertSame([['a' => [0, 60]], ['a' => [60, 61]]], Parts::of(['a' => 61]));
+        self::assertSame(
+            [['a' => [0, 0], 'b' => [0, 30], 'c' => [0, 30], 'd' => [0, 0]], ['e' => [0, 1]]],
+            Parts::of(['a' => 0, 'b' => 30, 'c' => 30, 'd' => 0, 'e' => 1]),
+        );
+        self::assertSame([['a' => [0, 40]], ['b' => [0, 21]]], Parts::of(['a' => 40, 'b' => 21]), 'a day stays together where it can');
+        self::assertSame([['a' => [0, 2]], ['b' => [0, 3]], ['b' => [3, 5], 'c' => [0, 1]]], Parts::of(['a' => 2, 'b' => 5, 'c' => 1], 3));
     }
 
     public function test_a_letter_tells_what_is_new_and_what_is_under_way(): void
