@@ -19,7 +19,7 @@ require_once dirname(__DIR__).'/vendor/autoload.php';
 /** Groups of content/words/sentences.yaml whose words the screens show by themselves. */
 const SHARED = [
     'marks', 'closing_marks', 'outcomes', 'methods', 'slips', 'forms_with', 'parts',
-    'places', 'ways_in', 'stand_in_kinds', 'decision_names', 'thread_states', 'thing_shapes', 'abilities', 'occasions',
+    'places', 'ways_in', 'stand_in_kinds', 'decision_names', 'thread_states', 'thing_shapes', 'abilities', 'occasions', 'fact_standings',
 ];
 
 /** @return array<string, string> file below web/generated => its text */

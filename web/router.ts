@@ -2,11 +2,12 @@ import { createRouter, createWebHistory } from 'vue-router';
 
 import { eveningScreen } from './api/queries';
 
-/** The rooms with a place in the bar, and the key that follows g. Kept free: j Journal. */
+/** The rooms with a place in the bar, and the key that follows g. */
 export const rooms = [
     { name: 'today', path: '/', title: 'Today', key: 't' },
     { name: 'week', path: '/week', title: 'Week', key: 'w' },
     { name: 'map', path: '/map/:childId?', title: 'Map', key: 'm' },
+    { name: 'journal', path: '/journal/:page?', title: 'Journal', key: 'j' },
     { name: 'children', path: '/children', title: 'Children', key: 'k' },
     { name: 'cupboard', path: '/cupboard', title: 'Cupboard', key: 'c' },
     { name: 'activities', path: '/activities', title: 'Activities', key: 'a' },
@@ -28,6 +29,7 @@ export const router = createRouter({
         },
         { name: 'table', path: '/table/:setUpId', component: () => import('./rooms/table/Table.vue'), props: true },
         { name: 'map', path: '/map/:childId?', component: () => import('./rooms/map/Map.vue'), props: true },
+        { name: 'journal', path: '/journal/:page?', component: () => import('./rooms/journal/Journal.vue'), props: true },
         { name: 'children', path: '/children', component: () => import('./rooms/children/Children.vue') },
         {
             name: 'teaching',

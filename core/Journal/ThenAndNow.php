@@ -14,7 +14,7 @@ final readonly class ThenAndNow
 {
     /**
      * @param list<array{step: Step, then: Mark, now: Mark}> $steps those met by now, in the order of the map
-     * @param list<Step>                                     $since Can do now and not then
+     * @param list<Step>                                     $since Can do now and not then, the furthest reach of each skill
      */
     private function __construct(public Strand $strand, public array $steps, public array $since)
     {
@@ -38,8 +38,14 @@ final readonly class ThenAndNow
         foreach (Strand::cases() as $strand) {
             $steps = $strands[$strand->value] ?? [];
             if ([] !== $steps) {
-                $since = array_filter($steps, static fn (array $one): bool => Mark::CanDo === $one['now'] && Mark::CanDo !== $one['then']);
-                $own[] = new self($strand, $steps, array_values(array_column($since, 'step')));
+                $since = [];
+                foreach ($steps as $one) {
+                    if (Mark::CanDo === $one['now'] && Mark::CanDo !== $one['then']) {
+                        // Reaches of a skill come in order: the furthest says the others.
+                        $since[$one['step']->skill->id] = $one['step'];
+                    }
+                }
+                $own[] = new self($strand, $steps, array_values($since));
             }
         }
 

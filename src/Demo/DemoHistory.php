@@ -99,6 +99,7 @@ final class DemoHistory
         private readonly Clock $clock,
         private readonly EntityManagerInterface $entities,
         private readonly MadeProps $made,
+        private readonly DemoJournal $journal,
     ) {
     }
 
@@ -140,6 +141,7 @@ final class DemoHistory
             }
             $attempts += $this->liveThrough($date, $seed, $children, array_values($things), $simulated, $random);
         }
+        $this->journal->write($children);
         $this->entities->flush();
         $this->entities->clear();
         $this->planning->plan($today, static fn (): null => null);

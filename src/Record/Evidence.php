@@ -315,6 +315,12 @@ final readonly class Evidence
         $this->entities->persist(AttemptEntity::of($attempt, $childId, $questionId));
     }
 
+    /** A note that is known whole, as for an attempt. */
+    public function keepNote(Witness|HandMark $seen, string $childId): void
+    {
+        $this->entities->persist(NoteEntity::of($seen, $childId));
+    }
+
     /** A closing mark that is known whole, as for an attempt. */
     public function keepClosing(Closing $closing, string $childId): void
     {

@@ -6,9 +6,16 @@ namespace Pindle\Tests\App;
 
 use Doctrine\DBAL\Connection;
 use Pindle\App\Demo\DemoHistory;
+use Symfony\Component\Filesystem\Filesystem;
 
 final class DemoTest extends ApiTestCase
 {
+    protected function tearDown(): void
+    {
+        (new Filesystem())->remove($_SERVER['PINDLE_DATA'].'/photographs');
+        parent::tearDown();
+    }
+
     /** Ten seconds: two histories of twelve weeks have to be written to be compared. */
     public function test_twelve_weeks_of_history_the_same_for_the_same_seed_with_a_plan_for_today(): void
     {
@@ -29,7 +36,7 @@ final class DemoTest extends ApiTestCase
             self::assertGreaterThanOrEqual('Lark' === $child['name'] ? 2 : 5, ($counts['can-do'] ?? 0) + ($counts['nearly'] ?? 0), $child['name']);
         }
 
-        foreach (['record', 'step_state', 'first_look', 'attempt', 'closing', 'sitting', 'set_up', 'day', 'thing', 'child'] as $table) {
+        foreach (['note', 'photograph', 'record', 'step_state', 'first_look', 'attempt', 'closing', 'sitting', 'set_up', 'day', 'thing', 'child'] as $table) {
             $database->executeStatement('DELETE FROM '.$table);
         }
         self::ensureKernelShutdown();

@@ -240,22 +240,24 @@ final class JournalTest extends ApiTestCase
         foreach ([['counted-all', 40], ['counted-on', 0]] as [$method, $ago]) {
             $this->fact($childId, 'join:2,3', array_fill(0, 4, 'worked-it-out'), 'put-together@10', $ago, $method);
         }
+        self::assertSame('2026-02', $this->ask('GET', $path)['month'], 'on the 4th the letter that is due is about the month before');
+        $path .= '?month=2026-03';
         $letter = $this->ask('GET', $path);
         self::assertSame(['2026-03', 'March 2026', false, 0], [$letter['month'], $letter['called'], $letter['isKept'], $letter['version']]);
         self::assertStringContainsString('Nel says the counting words in order and skips none (to 20)', $letter['text']);
         self::assertStringContainsString('everything was counted again from one. Now Nel starts from one of the numbers', $letter['text']);
-        self::assertStringContainsString('“All the way up the lock.”', $letter['text']);
+        self::assertStringContainsString('From my notes: All the way up the lock.', $letter['text']);
         self::assertDoesNotMatchRegularExpression('/\d+ (tries|times)|not yet/i', $letter['text'], 'no numbers of tries, no flags');
 
         $photograph = $this->photograph(['childIds' => $childId]);
         $kept = $this->ask('PUT', $path, ['text' => "Dear Gran,\n\nshe counts & counts <3", 'version' => 0, 'photographId' => $photograph['id']]);
         self::assertSame(["Dear Gran,\n\nshe counts & counts <3", true, $photograph['id']], [$kept['text'], $kept['isKept'], $kept['photographId']]);
         $this->refuse(409, 'version', 'PUT', $path, ['text' => 'x', 'version' => 0]);
-        $this->refuse(422, 'photographId', 'PUT', $path.'?month=2026-02', ['text' => 'x', 'version' => 0, 'photographId' => $photograph['id']]);
+        $this->refuse(422, 'photographId', 'PUT', strtr($path, ['-03' => '-02']), ['text' => 'x', 'version' => 0, 'photographId' => $photograph['id']]);
         $this->refuse(422, 'text', 'PUT', $path, ['text' => str_repeat('x', 4001), 'version' => $kept['version']]);
-        $this->refuse(422, 'month', 'GET', $path.'?month=2026-13');
-        $this->refuse(422, 'month', 'GET', $path.'?month=2026-04');
-        $pdf = $this->text($path.'.pdf');
+        $this->refuse(422, 'month', 'GET', strtr($path, ['-03' => '-13']));
+        $this->refuse(422, 'month', 'GET', strtr($path, ['-03' => '-04']));
+        $pdf = $this->text(strtr($path, ['letter?' => 'letter.pdf?']));
         self::assertStringStartsWith('%PDF', $pdf);
         self::assertStringContainsString('/Subtype /Image', $pdf);
         self::assertFalse($this->ask('DELETE', $path)['isKept']);

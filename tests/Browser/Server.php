@@ -31,6 +31,9 @@ final class Server
         $kind = $today.($demo ? ' demo' : '').$database;
         $prepared = self::$prepared[$kind] ??= $this->prepare($today, $demo, $database);
         (new Filesystem())->copy($prepared.'/pindle.sqlite', $this->data.'/pindle.sqlite');
+        if (is_dir($prepared.'/photographs')) {
+            (new Filesystem())->mirror($prepared.'/photographs', $this->data.'/photographs');
+        }
         $this->env = $env + self::environment($this->data, $today, $demo);
         $port = self::freePort();
         $this->url = 'http://127.0.0.1:'.$port;

@@ -227,7 +227,7 @@ final class JournalTest extends TestCase
         );
         $then = ChildRecord::replay(Make::map(), [$set('touch-count@5', Mark::Begun, 0), $set('add-quick@10', Mark::CanDo, 0)]);
         $marks = array_map(static fn (string $step): Mark => $then->mark($step), ['touch-count@5' => 'touch-count@5', 'add-quick@10' => 'add-quick@10']);
-        $now = $then->extended([$set('touch-count@5', Mark::CanDo, 20), $set('put-together@5', Mark::Begun, 21)]);
+        $now = $then->extended([$set('touch-count@3', Mark::CanDo, 20), $set('touch-count@5', Mark::CanDo, 20), $set('put-together@5', Mark::Begun, 21)]);
         $told = ThenAndNow::of($marks, $now);
 
         self::assertSame([Strand::Counting, Strand::Adding], array_map(static fn (ThenAndNow $one): Strand => $one->strand, $told));

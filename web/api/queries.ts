@@ -33,6 +33,7 @@ export const keys = {
     table: (setUpId: string) => ['table', setUpId],
     standIns: ['stand-ins'],
     make: ['make'],
+    journal: ['journal'],
     children: ['children'],
     look: (childId: string) => ['look', childId],
     cupboard: ['cupboard'],
@@ -47,10 +48,11 @@ export const keys = {
 
 /** Which answers each kind of change makes stale. */
 const stale = {
-    plan: ['today', 'week', 'table', 'repertoire'],
+    plan: ['today', 'week', 'table', 'repertoire', 'journal'],
     week: ['today', 'week', 'table', 'make'],
     repertoire: ['today', 'week', 'table', 'repertoire'],
-    evidence: ['today', 'week', 'table', 'map', 'evidence', 'look', 'repertoire'],
+    evidence: ['today', 'week', 'table', 'map', 'evidence', 'look', 'repertoire', 'journal'],
+    journal: ['journal'],
     child: [
         'today',
         'week',
@@ -64,6 +66,7 @@ const stale = {
         'activities',
         'activity',
         'find',
+        'journal',
     ],
     things: ['today', 'week', 'table', 'cupboard', 'lacking', 'activities', 'activity', 'find'],
     activities: ['today', 'week', 'table', 'lacking', 'activities', 'activity', 'map', 'find'],
@@ -305,6 +308,18 @@ export const useKeepThing = (then: () => void) =>
     );
 export const useTick = (then: () => void) =>
     useChange('things', (shipped: string[]) => ask(client.POST('/api/cupboard/tick', { body: { shipped } })), then);
+/** A whole list of things: read, or read and written. */
+export const useTakeList = () =>
+    useChange('things', ({ file, write }: { file: File; write: boolean }) =>
+        ask(
+            client.POST('/api/cupboard/list', {
+                params: { query: { write } },
+                body: file as unknown as string,
+                bodySerializer: (body) => body,
+                headers: { 'Content-Type': 'text/csv' },
+            }),
+        ),
+    );
 /** So many more or fewer: a difference, so that quick taps add up. */
 export const useCount = () =>
     useChange('things', ({ id, by }: { id: string; by: number }) =>

@@ -485,6 +485,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/cupboard/list": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post_cupboard_take_list"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/evening": {
         parameters: {
             query?: never;
@@ -765,6 +781,406 @@ export interface paths {
             cookie?: never;
         };
         get: operations["get_lock_root"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/journal/children/{childId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_journal_child"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/journal/children/{childId}/facts/{key}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_journal_fact"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/journal/children/{childId}/erase": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_journal_erase_ask"];
+        put?: never;
+        post: operations["post_journal_erase"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/journal/export": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post_journal_export"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/journal/export/{name}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_journal_export_fetch"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/journal/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post_journal_import"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/journal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_journal_days"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/journal/children/{childId}/letter": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_journal_letter"];
+        put: operations["put_journal_letter_keep"];
+        post?: never;
+        delete: operations["delete_journal_letter_forget"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/journal/children/{childId}/letter.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_journal_letter_pdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/journal/photographs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post_journal_photograph_keep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/journal/photographs/{id}.jpg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_journal_photograph"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/journal/photographs/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["put_journal_photograph_change"];
+        post?: never;
+        delete: operations["delete_journal_photograph_remove"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/journal/portfolio": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_journal_portfolio"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/journal/portfolio.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_journal_portfolio_pdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/journal/portfolio.zip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_journal_portfolio_zip"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/journal/pages": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post_journal_page_add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/journal/pages/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["put_journal_page_change"];
+        post?: never;
+        delete: operations["delete_journal_page_remove"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/journal/tables/attempts.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_journal_attempts_csv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/journal/tables/days.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_journal_days_csv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/journal/tables/record.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_journal_record_csv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/journal/tables/things.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_journal_things_csv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/journal/tables/facts.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_journal_facts_csv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/journal/year": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_journal_year"];
+        put: operations["put_journal_year_begin"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/journal/year.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_journal_year_csv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/journal/year.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_journal_year_pdf"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1986,6 +2402,104 @@ export interface components {
             /** @default null */
             code?: string | null;
         };
+        ThenQuery: {
+            /** @default null */
+            then?: string | null;
+        };
+        EraseInput: {
+            name: string;
+            /** Whether the safe copies beside the data go too. */
+            copies: boolean;
+        };
+        DaysQuery: {
+            /**
+             * Days before this one; from today on back where nothing is said.
+             * @default null
+             */
+            before?: string | null;
+            /** @default  */
+            child?: string;
+            /** @default  */
+            find?: string;
+        };
+        LetterQuery: {
+            /** @default null */
+            month?: string | null;
+            paper?: components["schemas"]["Paper"];
+        };
+        LetterInput: {
+            text: string;
+            version: number;
+            /**
+             * Format: uuid
+             * @default null
+             */
+            photographId?: string | null;
+        };
+        PhotographInput: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            deviceId: string;
+            /** Milliseconds since 1970, as the device has it. */
+            at: number;
+            /**
+             * The day it belongs to; the day it was taken where nothing is said.
+             * @default null
+             */
+            day?: string | null;
+            /**
+             * Format: uuid
+             * @default null
+             */
+            setUpId?: string | null;
+            /**
+             * Ids of the children it is of, with commas between them.
+             * @default
+             */
+            childIds?: string;
+            /** @default  */
+            words?: string;
+        };
+        PhotographChangeInput: {
+            /** @default  */
+            words?: string;
+            /** @default [] */
+            childIds?: string[];
+        };
+        PortfolioQuery: {
+            from: string;
+            to: string;
+            /** @default  */
+            child?: string;
+            /**
+             * Days, ids of photographs and of pages that are left out, with commas between them.
+             * @default
+             */
+            without?: string;
+            /**
+             * Which part, from 1, where the photographs make several.
+             * @default 1
+             */
+            part?: number;
+            paper?: components["schemas"]["Paper"];
+        };
+        PageInput: {
+            day: string;
+            title: string;
+            text: string;
+            /** @default 0 */
+            version?: number;
+        };
+        YearQuery: {
+            /** @default null */
+            of?: string | null;
+            paper?: components["schemas"]["Paper"];
+        };
+        YearStartInput: {
+            month: number;
+            day: number;
+        };
         /** @enum {string} */
         MadeState: "made" | "half-made" | "worn-out";
         /** @enum {string} */
@@ -2330,6 +2844,10 @@ export interface components {
             next?: components["schemas"]["StepView"] | (never | null);
             look: components["schemas"]["StepView"][];
             thin: boolean;
+            /** @default null */
+            canSince?: string | null;
+            /** @default null */
+            evidence?: string | null;
         };
         /** @enum {string} */
         SkillKind: "usual" | "quick" | "guess" | "hand" | "light";
@@ -2606,6 +3124,20 @@ export interface components {
             activities: number;
             lacking: components["schemas"]["LackingView"][];
         };
+        ListLineView: {
+            line: number;
+            name: string;
+            amount?: number | null;
+            does: string;
+            says: string;
+        };
+        ListView: {
+            lines: components["schemas"]["ListLineView"][];
+            add: number;
+            change: number;
+            refused: number;
+            written: boolean;
+        };
         AllergenView: {
             id: string;
             name: string;
@@ -2661,6 +3193,7 @@ export interface components {
             step: number;
             steps: number;
             said: string;
+            file?: string | null;
         };
         FoundView: {
             kind: string;
@@ -2731,6 +3264,228 @@ export interface components {
         CodeView: {
             code: string;
             minutes: number;
+        };
+        WhoView: {
+            id: string;
+            name: string;
+            thread: number;
+            isHere: boolean;
+        };
+        StepThenView: {
+            id: string;
+            words: string;
+            then: components["schemas"]["Mark"];
+            now: components["schemas"]["Mark"];
+        };
+        StrandThenView: {
+            name: string;
+            steps: components["schemas"]["StepThenView"][];
+            since: string[];
+        };
+        /** @enum {string} */
+        FactSquare: "sums-to-ten" | "sums-to-twenty" | "differences";
+        /** @enum {string} */
+        FactStanding: "sure" | "slow" | "seen" | "not-met";
+        FactView: {
+            key: string;
+            words: string;
+            standing: components["schemas"]["FactStanding"];
+            tries: number;
+        };
+        FactRowView: {
+            first: number;
+            facts: (components["schemas"]["FactView"] | (never | null))[];
+        };
+        FactSquareView: {
+            square: components["schemas"]["FactSquare"];
+            name: string;
+            rows: components["schemas"]["FactRowView"][];
+            counts: {
+                [key: string]: number;
+            };
+            says: string;
+        };
+        GuessView: {
+            day: string;
+            guess: number;
+            counted: number;
+            ofOthers: boolean;
+            /** Format: float */
+            off: number;
+        };
+        /** @enum {string} */
+        Trend: "too-few" | "closing" | "steady" | "opening";
+        GuessesView: {
+            guesses: components["schemas"]["GuessView"][];
+            trend: components["schemas"]["Trend"];
+            says: string;
+        };
+        WeekOfWaysView: {
+            monday: string;
+            ways: {
+                [key: string]: number;
+            };
+        };
+        AlongView: {
+            child: components["schemas"]["WhoView"];
+            today: string;
+            then: string;
+            first: string;
+            strands: components["schemas"]["StrandThenView"][];
+            squares: components["schemas"]["FactSquareView"][];
+            guesses: components["schemas"]["GuessesView"];
+            ways: components["schemas"]["WeekOfWaysView"][];
+            wayWords: {
+                [key: string]: string;
+            };
+            waysSay: string;
+        };
+        FactTryView: {
+            day: string;
+            called: string;
+            outcome: string;
+            method?: string | null;
+            slip?: string | null;
+            activity: string;
+        };
+        FactTriesView: {
+            words: string;
+            standing: string;
+            tries: components["schemas"]["FactTryView"][];
+        };
+        Leaves: {
+            seen: number;
+            sittings: number;
+            photographs: number;
+            shared: number;
+            letters: number;
+            mentions: number;
+            copies: number;
+        };
+        LeavesView: {
+            childId: string;
+            name: string;
+            leaves: components["schemas"]["Leaves"];
+        };
+        ErasedView: {
+            says: string;
+        };
+        MinutesView: {
+            childId: string;
+            minutes: number;
+        };
+        /** @enum {string} */
+        SetUpState: "planned" | "begun" | "done" | "dropped";
+        PastSittingView: {
+            childId: string;
+            steps: string[];
+        };
+        PastSetUpView: {
+            id: string;
+            name: string;
+            start: number;
+            minutes: number;
+            state: components["schemas"]["SetUpState"];
+            note: string;
+            children: components["schemas"]["PastSittingView"][];
+        };
+        InsteadView: {
+            words: string;
+            childIds: string[];
+        };
+        ElsewhereView: {
+            childId: string;
+            step: string;
+            what: string;
+            note: string;
+        };
+        PhotographView: {
+            id: string;
+            day: string;
+            words: string;
+            childIds: string[];
+            setUpId?: string | null;
+            src: string;
+            width: number;
+            height: number;
+        };
+        PastDayView: {
+            date: string;
+            called: string;
+            minutes: components["schemas"]["MinutesView"][];
+            setUps: components["schemas"]["PastSetUpView"][];
+            instead: components["schemas"]["InsteadView"][];
+            elsewhere: components["schemas"]["ElsewhereView"][];
+            photographs: components["schemas"]["PhotographView"][];
+        };
+        DaysView: {
+            today: string;
+            children: components["schemas"]["WhoView"][];
+            days: components["schemas"]["PastDayView"][];
+            before?: string | null;
+        };
+        LetterView: {
+            child: components["schemas"]["WhoView"];
+            month: string;
+            called: string;
+            months: {
+                [key: string]: string;
+            };
+            text: string;
+            isKept: boolean;
+            version: number;
+            photographId?: string | null;
+            photographs: components["schemas"]["PhotographView"][];
+            own: string[];
+            footnote: string;
+        };
+        PageView: {
+            id: string;
+            day: string;
+            title: string;
+            text: string;
+            version: number;
+        };
+        PortfolioView: {
+            from: string;
+            to: string;
+            title: string;
+            children: components["schemas"]["WhoView"][];
+            days: components["schemas"]["PastDayView"][];
+            pages: components["schemas"]["PageView"][];
+            photographs: number;
+            parts: number;
+            most: number;
+            footnote: string;
+        };
+        YearChildView: {
+            child: components["schemas"]["WhoView"];
+            days: number;
+            minutes: number;
+            strands: {
+                [key: string]: number;
+            };
+            months: {
+                [key: string]: number[];
+            };
+        };
+        YearView: {
+            from: string;
+            to: string;
+            title: string;
+            startMonth: number;
+            startDay: number;
+            before?: string | null;
+            after?: string | null;
+            children: components["schemas"]["YearChildView"][];
+            strands: {
+                [key: string]: string;
+            };
+            months: {
+                [key: string]: string;
+            };
+            daysOfAll: number;
+            rulesDiffer: string;
         };
         KeptView: {
             id: string;
@@ -3060,8 +3815,6 @@ export interface components {
             end: number;
             setUpId: string;
         };
-        /** @enum {string} */
-        SetUpState: "planned" | "begun" | "done" | "dropped";
         WorthPartView: {
             words: string;
             /** Format: float */
@@ -3488,6 +4241,7 @@ export interface operations {
         parameters: {
             query?: {
                 paper?: unknown;
+                evidence?: boolean;
             };
             header?: never;
             path: {
@@ -4234,6 +4988,32 @@ export interface operations {
             };
         };
     };
+    post_cupboard_take_list: {
+        parameters: {
+            query?: {
+                write?: boolean;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "text/csv": string;
+            };
+        };
+        responses: {
+            /** @description What each line does */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ListView"];
+                };
+            };
+        };
+    };
     get_evening: {
         parameters: {
             query?: never;
@@ -4684,6 +5464,741 @@ export interface operations {
                 };
                 content: {
                     "application/x-x509-ca-cert": unknown;
+                };
+            };
+        };
+    };
+    get_journal_child: {
+        parameters: {
+            query?: {
+                then?: string | null;
+            };
+            header?: never;
+            path: {
+                childId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Then and now, facts, guesses, ways */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlongView"];
+                };
+            };
+        };
+    };
+    get_journal_fact: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                childId: string;
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The tries at one fact */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FactTriesView"];
+                };
+            };
+        };
+    };
+    get_journal_erase_ask: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                childId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What would go */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LeavesView"];
+                };
+            };
+        };
+    };
+    post_journal_erase: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                childId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EraseInput"];
+            };
+        };
+        responses: {
+            /** @description The child is gone */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErasedView"];
+                };
+            };
+        };
+    };
+    post_journal_export: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The job that writes it */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    get_journal_export_fetch: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The household */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/zip": unknown;
+                };
+            };
+        };
+    };
+    post_journal_import: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/zip": string;
+            };
+        };
+        responses: {
+            /** @description The job that brings it in */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    get_journal_days: {
+        parameters: {
+            query?: {
+                before?: string | null;
+                child?: string;
+                find?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Days, newest first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DaysView"];
+                };
+            };
+        };
+    };
+    get_journal_letter: {
+        parameters: {
+            query?: {
+                month?: string | null;
+                paper?: components["schemas"]["Paper"];
+            };
+            header?: never;
+            path: {
+                childId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The letter */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LetterView"];
+                };
+            };
+        };
+    };
+    put_journal_letter_keep: {
+        parameters: {
+            query?: {
+                month?: string | null;
+                paper?: components["schemas"]["Paper"];
+            };
+            header?: never;
+            path: {
+                childId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LetterInput"];
+            };
+        };
+        responses: {
+            /** @description The letter */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LetterView"];
+                };
+            };
+        };
+    };
+    delete_journal_letter_forget: {
+        parameters: {
+            query?: {
+                month?: string | null;
+                paper?: components["schemas"]["Paper"];
+            };
+            header?: never;
+            path: {
+                childId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The letter as Pindle suggests it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LetterView"];
+                };
+            };
+        };
+    };
+    get_journal_letter_pdf: {
+        parameters: {
+            query?: {
+                month?: string | null;
+                paper?: components["schemas"]["Paper"];
+            };
+            header?: never;
+            path: {
+                childId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The letter, to print */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    post_journal_photograph_keep: {
+        parameters: {
+            query: {
+                id: string;
+                deviceId: string;
+                at: number;
+                day?: string | null;
+                setUpId?: string | null;
+                childIds?: string;
+                words?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "image/jpeg": string;
+            };
+        };
+        responses: {
+            /** @description As it is kept */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PhotographView"];
+                };
+            };
+        };
+    };
+    get_journal_photograph: {
+        parameters: {
+            query?: {
+                small?: boolean;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The picture */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/jpeg": unknown;
+                };
+            };
+        };
+    };
+    put_journal_photograph_change: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PhotographChangeInput"];
+            };
+        };
+        responses: {
+            /** @description As it is kept */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PhotographView"];
+                };
+            };
+        };
+    };
+    delete_journal_photograph_remove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description It is gone */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    get_journal_portfolio: {
+        parameters: {
+            query: {
+                from: string;
+                to: string;
+                child?: string;
+                without?: string;
+                part?: number;
+                paper?: components["schemas"]["Paper"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What there is to choose from */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PortfolioView"];
+                };
+            };
+        };
+    };
+    get_journal_portfolio_pdf: {
+        parameters: {
+            query: {
+                from: string;
+                to: string;
+                child?: string;
+                without?: string;
+                part?: number;
+                paper?: components["schemas"]["Paper"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description One part of the portfolio, to print */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    get_journal_portfolio_zip: {
+        parameters: {
+            query: {
+                from: string;
+                to: string;
+                child?: string;
+                without?: string;
+                part?: number;
+                paper?: components["schemas"]["Paper"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A folder of plain files */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/zip": unknown;
+                };
+            };
+        };
+    };
+    post_journal_page_add: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PageInput"];
+            };
+        };
+        responses: {
+            /** @description The page */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PageView"];
+                };
+            };
+        };
+    };
+    put_journal_page_change: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PageInput"];
+            };
+        };
+        responses: {
+            /** @description The page */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PageView"];
+                };
+            };
+        };
+    };
+    delete_journal_page_remove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description It is gone */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    get_journal_attempts_csv: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Every try */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": unknown;
+                };
+            };
+        };
+    };
+    get_journal_days_csv: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What was planned and done, and its minutes */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": unknown;
+                };
+            };
+        };
+    };
+    get_journal_record_csv: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Where every step of every child stands */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": unknown;
+                };
+            };
+        };
+    };
+    get_journal_things_csv: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What is in the cupboard */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": unknown;
+                };
+            };
+        };
+    };
+    get_journal_facts_csv: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description How every fact is known */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": unknown;
+                };
+            };
+        };
+    };
+    get_journal_year: {
+        parameters: {
+            query?: {
+                of?: string | null;
+                paper?: components["schemas"]["Paper"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Minutes and days */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["YearView"];
+                };
+            };
+        };
+    };
+    put_journal_year_begin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["YearStartInput"];
+            };
+        };
+        responses: {
+            /** @description Minutes and days */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["YearView"];
+                };
+            };
+        };
+    };
+    get_journal_year_csv: {
+        parameters: {
+            query?: {
+                of?: string | null;
+                paper?: components["schemas"]["Paper"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Days and minutes by child, month and strand */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": unknown;
+                };
+            };
+        };
+    };
+    get_journal_year_pdf: {
+        parameters: {
+            query?: {
+                of?: string | null;
+                paper?: components["schemas"]["Paper"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The log of the year, to print */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
                 };
             };
         };

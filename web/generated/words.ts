@@ -140,3 +140,10 @@ export const occasions = {
     moment: 'in the middle of the day',
     'arms-full': 'with your arms full',
 } as const;
+
+export const factStandings = {
+    sure: 'Sure',
+    slow: 'Slow',
+    seen: 'Seen',
+    'not-met': 'Not met',
+} as const;

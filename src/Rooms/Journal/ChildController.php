@@ -24,7 +24,7 @@ final readonly class ChildController
     }
 
     #[Route('/{childId}', name: 'journal_child', methods: ['GET'], defaults: Unchanged::ALL)]
-    #[OA\Response(response: 200, description: 'Then and now, facts, guesses, ways', content: new OA\JsonContent(ref: new Model(type: ChildView::class)))]
+    #[OA\Response(response: 200, description: 'Then and now, facts, guesses, ways', content: new OA\JsonContent(ref: new Model(type: AlongView::class)))]
     public function look(string $childId, #[MapQueryString] ThenQuery $query = new ThenQuery()): JsonResponse
     {
         return new JsonResponse($this->pages->of(

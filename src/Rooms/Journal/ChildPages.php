@@ -44,7 +44,7 @@ final readonly class ChildPages
     ) {
     }
 
-    public function of(Child $child, ?LocalDate $then): ChildView
+    public function of(Child $child, ?LocalDate $then): AlongView
     {
         $today = $this->clock->today();
         $first = $this->noticed->first($child->id) ?? $today;
@@ -52,7 +52,7 @@ final readonly class ChildPages
         $then = $then->isAfter($today) ? $today : ($first->isAfter($then) ? $first : $then);
         $ways = $this->ways($child->id);
 
-        return new ChildView(
+        return new AlongView(
             array_values(array_filter($this->who->all(), static fn (WhoView $who): bool => $who->id === $child->id))[0],
             $today->toString(),
             $then->toString(),

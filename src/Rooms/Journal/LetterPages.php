@@ -24,6 +24,9 @@ final readonly class LetterPages
     /** So many months back a letter can be written. */
     private const MONTHS = 24;
 
+    /** A month is young for so many days: the letter that is due then is about the one before. */
+    private const YOUNG_DAYS = 10;
+
     /** So many of the parent's own words are taken into it. */
     private const OWN = 2;
 
@@ -44,7 +47,7 @@ final readonly class LetterPages
     public function of(Child $child, ?string $month): LetterView
     {
         $months = $this->months($child->id);
-        $month ??= (string) array_key_first($months);
+        $month ??= $this->usual(array_keys($months));
         $time = $this->time($month);
         $kept = $this->letters->find($child->id, $month);
         $own = $this->noticed->words($child->id, $time->from, $time->to);
@@ -105,6 +108,16 @@ final readonly class LetterPages
         return $months;
     }
 
+    /**
+     * The month that is over, while this one is young; this one later, or where there is no other.
+     *
+     * @param list<string> $months newest first
+     */
+    private function usual(array $months): string
+    {
+        return (int) substr($this->clock->today()->toString(), 8) <= self::YOUNG_DAYS ? $months[1] ?? $months[0] : $months[0];
+    }
+
     /** @param list<string> $own */
     private function suggested(Child $child, DayRange $time, array $own): string
     {
@@ -130,7 +143,7 @@ final readonly class LetterPages
             $paragraphs[] = $say('quiet');
         }
         foreach (\array_slice($own, -self::OWN) as $words) {
-            $paragraphs[] = $say('own', ['words' => rtrim($words, '.')]);
+            $paragraphs[] = $say('own', ['words' => $words]);
         }
         $paragraphs[] = $say('closing');
 

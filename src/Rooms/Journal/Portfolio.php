@@ -28,13 +28,26 @@ final readonly class Portfolio
     }
 
     /**
-     * All there is to choose from.
+     * All there is to choose from, with how much of it is chosen.
      *
      * @throws Refusal 422 when the time is none
      */
     public function all(PortfolioQuery $query): PortfolioView
     {
-        return $this->of($query, []);
+        [$all, $chosen] = [$this->of($query, []), $this->chosen($query)];
+
+        return new PortfolioView(
+            $all->from,
+            $all->to,
+            $all->title,
+            $all->children,
+            $all->days,
+            $all->pages,
+            $chosen->photographs,
+            $chosen->parts,
+            Parts::MOST,
+            $all->footnote,
+        );
     }
 
     /**
@@ -76,7 +89,18 @@ final readonly class Portfolio
         $before = $number < 2 ? '' : (string) array_key_last($parts[$number - 2] ?? []);
         $pages = array_values(array_filter($all->pages, static fn (PageView $page): bool => $page->day > $before && $page->day <= $ends));
 
-        return new PortfolioView($all->from, $all->to, $all->title, $all->children, $days, $pages, $all->photographs, $all->parts, $all->footnote);
+        return new PortfolioView(
+            $all->from,
+            $all->to,
+            $all->title,
+            $all->children,
+            $days,
+            $pages,
+            $all->photographs,
+            $all->parts,
+            Parts::MOST,
+            $all->footnote,
+        );
     }
 
     /** @param list<string> $without */
@@ -117,6 +141,7 @@ final readonly class Portfolio
             array_values($pages),
             array_sum($photographs),
             \count(Parts::of($photographs)),
+            Parts::MOST,
             $this->words->say('journal', 'letter-footnote'),
         );
     }

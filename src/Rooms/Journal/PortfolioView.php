@@ -11,7 +11,9 @@ final readonly class PortfolioView
      * @param list<WhoView>     $children
      * @param list<PastDayView> $days  from the first to the last, those on which anything was done or written down
      * @param list<PageView>    $pages
-     * @param int               $parts PDFs that the photographs make
+     * @param int               $photographs that are chosen
+     * @param int               $parts       PDFs that they make
+     * @param int               $most        that go into one
      */
     public function __construct(
         public string $from,
@@ -22,6 +24,7 @@ final readonly class PortfolioView
         public array $pages,
         public int $photographs,
         public int $parts,
+        public int $most,
         public string $footnote,
     ) {
     }

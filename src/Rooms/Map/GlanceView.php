@@ -15,6 +15,8 @@ final readonly class GlanceView
      * @param StepView|null  $now  begun or nearly, met last
      * @param StepView|null  $next ready and not begun
      * @param list<StepView> $look worth a look
+     * @param string|null    $canSince the day it became Can do, dated
+     * @param string|null    $evidence how often and when the strand was seen last, in words; null where it was not
      * @param bool           $thin whether little was seen of the strand
      */
     public function __construct(
@@ -25,6 +27,8 @@ final readonly class GlanceView
         public ?StepView $next,
         public array $look,
         public bool $thin,
+        public ?string $canSince = null,
+        public ?string $evidence = null,
     ) {
     }
 }

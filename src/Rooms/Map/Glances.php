@@ -45,7 +45,31 @@ final readonly class Glances
             null === $glance->next ? null : $this->views->step($glance->next->id),
             array_map(fn (Step $step): StepView => $this->views->step($step->id), $glance->look),
             $glance->thin,
+            $this->since($glance->can, $record),
+            $this->evidence($strand, $record),
         );
+    }
+
+    private function since(?Step $can, ChildRecord $record): ?string
+    {
+        $since = null === $can ? null : $record->state($can->id)->standing->canDoSince;
+
+        return null === $since ? null : $this->words->dated($since);
+    }
+
+    private function evidence(Strand $strand, ChildRecord $record): ?string
+    {
+        $times = 0;
+        $last = null;
+        foreach ($record->map->steps as $id => $step) {
+            $state = $record->state($id);
+            if ($step->skill->strand === $strand && null !== $state->touched) {
+                $times += $state->timesSeen();
+                $last = null === $last || $state->touched->isAfter($last) ? $state->touched : $last;
+            }
+        }
+
+        return null === $last ? null : $this->words->say('glances', 'evidence', ['times' => $times, 'day' => $this->words->dated($last)]);
     }
 
     private function can(Step $step): string

@@ -51,7 +51,7 @@ final readonly class MapController
         mediaType: 'application/pdf',
         schema: new OA\Schema(type: 'string', format: 'binary'),
     ))]
-    public function record(string $childId, #[MapQueryParameter] Paper $paper = Paper::A4): Response
+    public function record(string $childId, #[MapQueryParameter] Paper $paper = Paper::A4, #[MapQueryParameter] bool $evidence = false): Response
     {
         $today = $this->clock->today();
         $child = $this->children->child($childId, $today);
@@ -61,6 +61,7 @@ final readonly class MapController
             'words' => $this->words->say('paper', 'record', ['child' => $child->name]),
             'notATest' => $this->words->say('paper', 'not-a-test'),
             'title' => $this->words->dated($today),
+            'withEvidence' => $evidence,
         ], $paper);
     }
 

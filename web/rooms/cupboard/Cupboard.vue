@@ -13,6 +13,7 @@ import Tabs from '@/kit/Tabs.vue';
 import Wait from '@/kit/Wait.vue';
 import Picture from '@/scene/Picture.vue';
 
+import TakeList from './TakeList.vue';
 import ThingForm from './ThingForm.vue';
 
 const route = useRoute();
@@ -59,7 +60,10 @@ const toTick = computed(() => cupboard.data.value?.shipped.filter((shipped) => !
     <div>
         <div class="mb-4 flex flex-wrap items-center justify-between gap-3">
             <h1>What have we got?</h1>
-            <Button kind="strong" @click="editing = 'new'">Add a thing</Button>
+            <div class="flex flex-wrap items-center gap-2">
+                <TakeList />
+                <Button kind="strong" @click="editing = 'new'">Add a thing</Button>
+            </div>
         </div>
         <form class="mb-4 max-w-2xl" @submit.prevent="readLine.mutate(line)">
             <label for="quick-line" class="mb-1 block font-bold">Add in one line</label>

@@ -10,6 +10,7 @@ import { changed, keepTable } from '@/api/queries';
 import Button from '@/kit/Button.vue';
 import Notice from '@/kit/Notice.vue';
 import Spindle from '@/kit/Spindle.vue';
+import TakePhotograph from '@/kit/TakePhotograph.vue';
 import ThreadKnot from '@/kit/ThreadKnot.vue';
 import { longDay } from '@/kit/words';
 import { decisionNames, marks as markNames } from '@/generated/words';
@@ -37,6 +38,7 @@ const five = useMutation({
         void router.push({ name: 'table', params: { setUpId } });
     },
 });
+const about = computed(() => ({ setUpId: props.table.id, childIds: props.table.seats.map((seat) => seat.childId) }));
 const guesses = computed(() => props.table.turns.filter((turn) => turn.done?.guess != null));
 const thread = (childId: string) => props.table.seats.find((seat) => seat.childId === childId)?.thread ?? 0;
 </script>
@@ -120,6 +122,7 @@ const thread = (childId: string) => props.table.seats.find((seat) => seat.childI
             </RouterLink>
         </article>
         <Notice :error="choose.error.value ?? five.error.value" />
+        <TakePhotograph :about="about" words="A photograph for the Journal" />
         <div
             v-if="ending === 'asked-for-more'"
             class="flex flex-wrap items-center gap-2 rounded-2xl border border-hem bg-paper p-4"

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Pindle\App\Rooms\Journal;
 
 /** What the journal shows of one child: then and now, facts, guesses, ways of working. */
-final readonly class ChildView
+final readonly class AlongView
 {
     /**
      * @param list<StrandThenView>  $strands
