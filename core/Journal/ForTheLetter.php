@@ -37,7 +37,7 @@ final readonly class ForTheLetter
             $since = $state->standing->canDoSince;
             if (Mark::CanDo === $state->mark() && null !== $since && $time->has($since)) {
                 $can[] = $step;
-            } elseif (\in_array($state->mark(), [Mark::Begun, Mark::Nearly], true) && null !== $state->touched && $time->has($state->touched)) {
+            } elseif (self::isUnderWay($record, $id) && null !== $state->touched && $time->has($state->touched)) {
                 $on[] = $step;
             }
         }
@@ -54,6 +54,14 @@ final readonly class ForTheLetter
             $isOn ? $now : null,
             \array_slice(self::oneOf($on, static fn (Step $step): string => $step->skill->strand->value), 0, self::MOST_ON),
         );
+    }
+
+    /** Begun or nearly there; not where a harder reach of it can be done. */
+    private static function isUnderWay(ChildRecord $record, string $stepId): bool
+    {
+        $harder = array_filter($record->map->higherReaches($stepId), static fn (string $id): bool => Mark::CanDo === $record->mark($id));
+
+        return [] === $harder && \in_array($record->mark($stepId), [Mark::Begun, Mark::Nearly], true);
     }
 
     public function isEmpty(): bool

@@ -14,13 +14,15 @@ enum Way: string
     case ThroughTen = 'through-ten';
     case KnewIt = 'knew-it';
 
-    public static function of(Method $method): self
+    /** Null for what was seen at once: no sum was worked then, and none was known. */
+    public static function of(Method $method): ?self
     {
         return match ($method) {
             Method::CountedAll, Method::Fingers, Method::DrewIt => self::CountedAll,
             Method::CountedOn => self::CountedOn,
             Method::ThroughTen, Method::ThroughFives => self::ThroughTen,
-            Method::KnownFact, Method::SawIt => self::KnewIt,
+            Method::KnownFact => self::KnewIt,
+            Method::SawIt => null,
         };
     }
 

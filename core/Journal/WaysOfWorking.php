@@ -27,8 +27,10 @@ final readonly class WaysOfWorking
     {
         $weeks = [];
         foreach ($taps as [$day, $method]) {
-            $monday = $day->monday()->toString();
-            $weeks[$monday][Way::of($method)->value] = ($weeks[$monday][Way::of($method)->value] ?? 0) + 1;
+            [$monday, $way] = [$day->monday()->toString(), Way::of($method)?->value];
+            if (null !== $way) {
+                $weeks[$monday][$way] = ($weeks[$monday][$way] ?? 0) + 1;
+            }
         }
         ksort($weeks);
 

@@ -244,7 +244,7 @@ final class JournalTest extends ApiTestCase
         $path .= '?month=2026-03';
         $letter = $this->ask('GET', $path);
         self::assertSame(['2026-03', 'March 2026', false, 0], [$letter['month'], $letter['called'], $letter['isKept'], $letter['version']]);
-        self::assertStringContainsString('Nel says the counting words in order and skips none (to 20)', $letter['text']);
+        self::assertStringContainsString("was not there before: Nel\n– says the counting words in order and skips none (to 20)", $letter['text']);
         self::assertStringContainsString('everything was counted again from one. Now Nel starts from one of the numbers', $letter['text']);
         self::assertStringContainsString('From my notes: All the way up the lock.', $letter['text']);
         self::assertDoesNotMatchRegularExpression('/\d+ (tries|times)|not yet/i', $letter['text'], 'no numbers of tries, no flags');

@@ -157,7 +157,8 @@ final class JournalTest extends TestCase
         $on = Make::day(0);
         $ways = WaysOfWorking::of([
             [$on->plusDays(7), Method::CountedOn], [$on->plusDays(9), Method::CountedOn], [$on->plusDays(8), Method::KnownFact],
-            [$on->plusDays(13), Method::SawIt], [$on, Method::CountedAll], [$on, Method::Fingers], [$on, Method::DrewIt],
+            [$on->plusDays(13), Method::KnownFact], [$on->plusDays(13), Method::SawIt], [$on, Method::CountedAll],
+            [$on, Method::Fingers], [$on, Method::DrewIt],
         ]);
 
         self::assertSame(['2026-03-02', '2026-03-09'], array_keys($ways->weeks));
@@ -166,7 +167,7 @@ final class JournalTest extends TestCase
         self::assertSame(Way::KnewIt, $ways->usual($on->plusDays(7), $on->plusDays(13)), 'of two the one further along');
         self::assertSame(Way::CountedAll, $ways->usual($on, $on->plusDays(13)));
         self::assertSame(
-            [Way::CountedAll, Way::CountedOn, Way::CountedAll, Way::ThroughTen, Way::ThroughTen, Way::CountedAll, Way::KnewIt, Way::KnewIt],
+            [Way::CountedAll, Way::CountedOn, Way::CountedAll, Way::ThroughTen, Way::ThroughTen, Way::CountedAll, Way::KnewIt, null],
             array_map(Way::of(...), [
                 Method::CountedAll, Method::CountedOn, Method::Fingers, Method::ThroughTen, Method::ThroughFives, Method::DrewIt, Method::KnownFact,
                 Method::SawIt,
@@ -269,6 +270,8 @@ final class JournalTest extends TestCase
             $mark('say-count@20', Mark::CanDo, 28),
             $mark('put-together@5', Mark::Begun, 3),
             $mark('take-away@5', Mark::Nearly, -1),
+            $mark('see-at-once@3', Mark::Begun, 4),
+            $mark('see-at-once@5', Mark::CanDo, -30),
         ]);
         $ways = WaysOfWorking::of([
             ...array_fill(0, 4, [Make::day(-8), Method::CountedAll]),

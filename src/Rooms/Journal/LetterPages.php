@@ -125,10 +125,8 @@ final readonly class LetterPages
         $say = fn (string $key, array $values = []): string => $this->words->say('letter', $key, ['child' => $child->name] + $values);
         $paragraphs = [$say('opening', ['month' => $this->words->month($time->from)])];
         if ([] !== $letter->can) {
-            $new = array_map($this->done(...), $letter->can);
-            $first = array_shift($new);
-            $also = array_map(static fn (string $done): string => $say('also', ['done' => $done]), $new);
-            $paragraphs[] = implode(' ', [$say('new', ['done' => $first]), ...$also]);
+            $new = array_map(fn (Step $step): string => $say('done', ['done' => $this->done($step)]), $letter->can);
+            $paragraphs[] = implode("\n", [$say('new'), ...$new]);
         }
         if (null !== $letter->wayThen && null !== $letter->wayNow) {
             $paragraphs[] = $say('way', [
@@ -157,6 +155,6 @@ final readonly class LetterPages
 
     private function called(Step $step): string
     {
-        return $this->words->say('letter', 'called', ['skill' => lcfirst($this->words->skill($step)), 'reach' => $this->words->reach($step)]);
+        return $this->words->say('letter', 'called', ['skill' => $this->words->skill($step), 'reach' => $this->words->reach($step)]);
     }
 }

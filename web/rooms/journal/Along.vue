@@ -47,8 +47,8 @@ const record = computed(
         <Wait v-if="query.isPending.value && childId" what="Looking back…" />
         <Notice :error="query.error.value" />
         <p v-if="!childId">Nobody is at the table yet.</p>
-        <div v-if="along" class="grid items-start gap-5 xl:grid-cols-2">
-            <section class="rounded-2xl border border-hem bg-paper p-4 xl:col-span-2" aria-labelledby="then-and-now">
+        <div v-if="along" class="grid items-start gap-5 lg:grid-cols-2">
+            <section class="min-w-0 rounded-2xl border border-hem bg-paper p-4 lg:col-span-2" aria-labelledby="then-and-now">
                 <div class="mb-3 flex flex-wrap items-end justify-between gap-3">
                     <h2 id="then-and-now">Then and now</h2>
                     <Field id="then" v-slot="{ control }" label="Then">
@@ -66,15 +66,17 @@ const record = computed(
                 </div>
                 <ThenAndNow :strands="along.strands" :then="shortDay(along.then)" />
             </section>
-            <FactSquares :child-id="childId" :squares="along.squares" class="xl:col-span-2" />
-            <section class="rounded-2xl border border-hem bg-paper p-4" aria-labelledby="guesses">
-                <h2 id="guesses" class="mb-2">Guesses</h2>
-                <GuessPlot :guesses="along.guesses" />
-            </section>
-            <section class="rounded-2xl border border-hem bg-paper p-4" aria-labelledby="ways">
-                <h2 id="ways" class="mb-2">Ways of working sums</h2>
-                <WaysPlot :weeks="along.ways" :words="along.wayWords as Record<string, string>" :says="along.waysSay" />
-            </section>
+            <FactSquares :child-id="childId" :squares="along.squares" />
+            <div class="min-w-0 space-y-5">
+                <section class="min-w-0 rounded-2xl border border-hem bg-paper p-4" aria-labelledby="guesses">
+                    <h2 id="guesses" class="mb-2">Guesses</h2>
+                    <GuessPlot :guesses="along.guesses" />
+                </section>
+                <section class="rounded-2xl border border-hem bg-paper p-4" aria-labelledby="ways">
+                    <h2 id="ways" class="mb-2">Ways of working sums</h2>
+                    <WaysPlot :weeks="along.ways" :words="along.wayWords as Record<string, string>" :says="along.waysSay" />
+                </section>
+            </div>
         </div>
     </div>
 </template>

@@ -57,7 +57,7 @@ const left = computed(() => props.day.setUps.filter(({ state }) => state !== 'do
                 >
                     <img
                         :src="`${photograph.src}?small=1`"
-                        :alt="photograph.words || `Photograph of ${day.called}`"
+                        :alt="photograph.words ? '' : `Photograph of ${day.called}`"
                         loading="lazy"
                         class="h-28 w-36 rounded-lg border border-hem object-cover"
                     />

@@ -21,7 +21,7 @@ const across = Array.from({ length: 11 }, (_, i) => i);
 </script>
 
 <template>
-    <section class="rounded-2xl border border-hem bg-paper p-4" aria-labelledby="facts">
+    <section class="min-w-0 rounded-2xl border border-hem bg-paper p-4" aria-labelledby="facts">
         <div class="mb-3 flex flex-wrap items-center gap-2">
             <h2 id="facts" class="mr-2">Facts</h2>
             <button
@@ -44,33 +44,37 @@ const across = Array.from({ length: 11 }, (_, i) => i);
                     <FactCell :standing="standing" /> {{ words }}
                 </li>
             </ul>
-            <table class="font-numeral" :aria-label="square.name">
-                <thead>
-                    <tr>
-                        <th class="p-0.5 text-sm font-normal">{{ square.square === 'differences' ? '−' : '+' }}</th>
-                        <th v-for="second in across" :key="second" class="p-0.5 text-center text-sm font-normal">{{ second }}</th>
-                    </tr>
-                </thead>
-                <tbody>
-                    <tr v-for="row in square.rows" :key="row.first">
-                        <th class="p-0.5 pr-1.5 text-right text-sm font-normal">{{ row.first }}</th>
-                        <td v-for="(one, i) in row.facts" :key="i" class="p-0.5">
-                            <button
-                                v-if="one"
-                                type="button"
-                                class="block"
-                                :aria-label="`${one.words}: ${factStandings[one.standing]}`"
-                                :title="`${one.words}: ${factStandings[one.standing]}`"
-                                :disabled="one.tries === 0"
-                                :data-fact="one.key"
-                                @click="open = one.key"
-                            >
-                                <FactCell :standing="one.standing" />
-                            </button>
-                        </td>
-                    </tr>
-                </tbody>
-            </table>
+            <div class="overflow-x-auto">
+                <table class="font-numeral" :aria-label="square.name">
+                    <thead>
+                        <tr>
+                            <th class="p-px text-sm font-normal">{{ square.square === 'differences' ? '−' : '+' }}</th>
+                            <th v-for="second in across" :key="second" class="p-px text-center text-sm font-normal">
+                                {{ second }}
+                            </th>
+                        </tr>
+                    </thead>
+                    <tbody>
+                        <tr v-for="row in square.rows" :key="row.first">
+                            <th class="p-px pr-1.5 text-right text-sm font-normal">{{ row.first }}</th>
+                            <td v-for="(one, i) in row.facts" :key="i" class="p-px sm:p-0.5">
+                                <button
+                                    v-if="one"
+                                    type="button"
+                                    class="block"
+                                    :aria-label="`${one.words}: ${factStandings[one.standing]}`"
+                                    :title="`${one.words}: ${factStandings[one.standing]}`"
+                                    :disabled="one.tries === 0"
+                                    :data-fact="one.key"
+                                    @click="open = one.key"
+                                >
+                                    <FactCell :standing="one.standing" />
+                                </button>
+                            </td>
+                        </tr>
+                    </tbody>
+                </table>
+            </div>
         </template>
         <Dialog
             :open="open !== ''"

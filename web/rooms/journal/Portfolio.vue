@@ -138,7 +138,7 @@ const fieldError = (field: string) => (query.error.value instanceof Problem ? qu
                                 <label class="block">
                                     <img
                                         :src="`${photograph.src}?small=1`"
-                                        :alt="photograph.words || 'A photograph'"
+                                        :alt="photograph.words ? '' : 'A photograph'"
                                         loading="lazy"
                                         class="h-24 w-32 rounded-lg border border-hem object-cover"
                                         :class="isIn(photograph.id) ? '' : 'opacity-40'"
