@@ -37,6 +37,9 @@ final class Version20261204090000 extends AbstractMigration
         $this->addSql("ALTER TABLE job ADD COLUMN kind VARCHAR(10) DEFAULT 'restore' NOT NULL");
         $this->addSql('ALTER TABLE job ADD COLUMN made_file VARCHAR(100) DEFAULT NULL');
         $this->addSql('CREATE INDEX attempt_taken_back ON attempt (child_id, at) WHERE removed_at IS NOT NULL');
+        $this->addSql('CREATE INDEX attempt_of_fact ON attempt (child_id, question, at) WHERE removed_at IS NULL');
+        $this->addSql('CREATE INDEX attempt_guessed ON attempt (child_id, at) WHERE guess IS NOT NULL');
+        $this->addSql('CREATE INDEX attempt_by_method ON attempt (child_id, day) WHERE method IS NOT NULL');
         $this->addSql('CREATE INDEX note_of_day ON note (day)');
         $this->addSql('CREATE INDEX closing_of_child ON closing (child_id, at)');
     }

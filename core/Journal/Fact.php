@@ -75,6 +75,19 @@ final readonly class Fact
         return Operation::Sum === $this->operation ? $this->first + $this->second : $this->first - $this->second;
     }
 
+    /** @return list<string> keys of the questions that put it, as they stand in the record */
+    public function questions(): array
+    {
+        $numbers = \sprintf(':%d,%d', $this->first, $this->second);
+        $asks = Operation::Sum === $this->operation ? self::SUMS : self::DIFFERENCES;
+        $doubles = Operation::Sum === $this->operation && $this->first === $this->second ? self::DOUBLES : [];
+
+        return [
+            ...array_map(static fn (string $ask): string => $ask.$numbers, $asks),
+            ...array_map(fn (string $ask): string => $ask.':'.$this->first, $doubles),
+        ];
+    }
+
     /** The same for the same fact: "sum:3,4". */
     public function key(): string
     {

@@ -36,12 +36,20 @@ final readonly class PastDays
         $has = static fn (string $column): string => '' === $find ? '1' : $column." LIKE :find ESCAPE '!'";
         $is = static fn (string $column): string => null === $childId ? '1' : $column.' = :child';
         $holds = static fn (string $column): string => null === $childId ? '1' : 'instr('.$column.', :child) > 0';
-        $setUp = '' === $find ? '1' : '('.$has('u.note').' OR u.activity_id IN (:named)'
-            .' OR EXISTS (SELECT 1 FROM sitting f, json_each(f.courses) c WHERE f.set_up_id = u.id AND json_extract(c.value, \'$.step\') IN (:steps)))';
-        $sat = null === $childId ? '1' : 'EXISTS (SELECT 1 FROM sitting s WHERE s.set_up_id = u.id AND s.child_id = :child)';
+        $about = implode(' OR ', [
+            $has('u.note'),
+            ...[] === $named ? [] : ['u.activity_id IN (:named)'],
+            ...[] === $steps ? [] : ['EXISTS (SELECT 1 FROM sitting f, json_each(f.courses) c'
+                ." WHERE f.set_up_id = u.id AND json_extract(c.value, '$.step') IN (:steps))"],
+        ]);
+        // With a child the days come in order out of the sittings of the child, else out of all that was planned.
+        $setUps = null === $childId
+            ? "SELECT u.date AS day FROM set_up u WHERE u.date <= :upTo AND u.state <> 'dropped' AND ($about) GROUP BY u.date"
+            : 'SELECT s.date AS day FROM sitting s CROSS JOIN set_up u ON u.id = s.set_up_id WHERE s.child_id = :child AND s.date <= :upTo'
+                ." AND u.state <> 'dropped' AND ($about) GROUP BY s.date";
         $seen = '' === $find ? '1' : '('.$has('note').' OR step_id IN (:steps))';
         $parts = [
-            "SELECT u.date AS day FROM set_up u WHERE u.date <= :upTo AND u.state <> 'dropped' AND $setUp AND $sat GROUP BY u.date",
+            $setUps,
             "SELECT date FROM day WHERE date <= :upTo AND otherwise <> '[]' AND ".$has('otherwise').' AND '.$holds('otherwise'),
             'SELECT day FROM note WHERE removed_at IS NULL AND sitting_id IS NULL AND day <= :upTo AND '.$seen.' AND '.$is('child_id').' GROUP BY day',
             'SELECT day FROM photograph WHERE day <= :upTo AND '.$has('words').' AND '.$holds('child_ids').' GROUP BY day',
@@ -69,7 +77,8 @@ final readonly class PastDays
         /** @var list<array{id: string, date: string, activity: string, start: int, minutes: int, state: string, note: string|null, begun: int}> $rows */
         $rows = $this->connection->fetchAllAssociative(
             'SELECT u.id AS id, u.date AS date, u.activity_id AS activity, u.start AS start, u.minutes AS minutes, u.state AS state, u.note AS note,'
-            .' EXISTS (SELECT 1 FROM sitting s JOIN attempt a ON a.sitting_id = s.id WHERE s.set_up_id = u.id AND a.removed_at IS NULL) AS begun'
+            ." u.state = 'planned' AND EXISTS (SELECT 1 FROM sitting s JOIN attempt a ON a.sitting_id = s.id"
+            .' WHERE s.set_up_id = u.id AND a.removed_at IS NULL) AS begun'
             ." FROM set_up u WHERE u.date IN (?) AND u.state <> 'dropped' ORDER BY u.date, u.start, u.id",
             [$dates],
             [ArrayParameterType::STRING],

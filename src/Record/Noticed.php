@@ -6,12 +6,15 @@ namespace Pindle\App\Record;
 
 use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\DBAL\Connection;
+use Doctrine\DBAL\ParameterType;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Evidence\Attempt;
 use Pindle\Core\Evidence\HandMark;
 use Pindle\Core\Evidence\Method;
 use Pindle\Core\Evidence\Witness;
 use Pindle\Core\Journal\Fact;
+use Pindle\Core\Journal\FactSquare;
+use Pindle\Core\Journal\FactStanding;
 
 /** What was seen, read for a look back and not for the record. */
 final readonly class Noticed
@@ -42,16 +45,36 @@ final readonly class Noticed
         return $seen;
     }
 
-    /** @return \Generator<int, Attempt> every try at a fact, in order of time */
+    /**
+     * The last tries at every question that put a fact: as many as tell how it is known.
+     *
+     * @return \Generator<int, Attempt> in order of time
+     */
     public function facts(string $childId): \Generator
     {
-        $asks = Fact::asks();
-        // Each kind of question by its name is a stretch of the alphabet.
-        $is = implode(' OR ', array_fill(0, \count($asks), '(question >= ? AND question < ?)'));
-        $between = array_merge(...array_map(static fn (string $ask): array => [$ask.':', $ask.';'], $asks));
+        $questions = array_merge(...array_map(
+            static fn (Fact $fact): array => $fact->questions(),
+            [...FactSquare::SumsToTwenty->facts(), ...FactSquare::Differences->facts()],
+        ));
+        // A look into the index for each question, however many tries there are.
         foreach ($this->connection->iterateAssociative(
-            'SELECT * FROM attempt WHERE child_id = ? AND removed_at IS NULL AND ('.$is.') ORDER BY at, device_id, id',
-            [$childId, ...$between],
+            'SELECT a.* FROM json_each(:questions) q JOIN attempt a ON a.rowid IN (SELECT b.rowid FROM attempt b'
+            .' WHERE b.child_id = :child AND b.question = q.value AND b.removed_at IS NULL ORDER BY b.at DESC LIMIT :most)'
+            .' ORDER BY a.at, a.device_id, a.id',
+            ['questions' => json_encode($questions, \JSON_THROW_ON_ERROR), 'child' => $childId, 'most' => FactStanding::SURE_TRIES],
+            ['most' => ParameterType::INTEGER],
+        ) as $row) {
+            yield AttemptEntity::ofRow($row)->toCore();
+        }
+    }
+
+    /** @return \Generator<int, Attempt> every try at one fact, in order of time */
+    public function triesAt(string $childId, Fact $fact): \Generator
+    {
+        foreach ($this->connection->iterateAssociative(
+            'SELECT * FROM attempt WHERE child_id = ? AND removed_at IS NULL AND question IN (?) ORDER BY at, device_id, id',
+            [$childId, $fact->questions()],
+            [1 => ArrayParameterType::STRING],
         ) as $row) {
             yield AttemptEntity::ofRow($row)->toCore();
         }
@@ -73,16 +96,16 @@ final readonly class Noticed
      *
      * @param list<string> $stepIds
      *
-     * @return \Generator<int, array{LocalDate, Method}>
+     * @return \Generator<int, array{LocalDate, Method}> from a day on
      */
-    public function ways(string $childId, array $stepIds): \Generator
+    public function ways(string $childId, array $stepIds, LocalDate $from): \Generator
     {
         /** @var array{day: string, method: string} $row */
         foreach ($this->connection->iterateAssociative(
-            "SELECT day, method FROM attempt WHERE child_id = ? AND removed_at IS NULL AND method IS NOT NULL AND help = 'bare'"
-            ." AND outcome IN ('at-once', 'worked-it-out') AND step_id IN (?) ORDER BY at",
-            [$childId, $stepIds],
-            [1 => ArrayParameterType::STRING],
+            "SELECT day, method FROM attempt WHERE child_id = ? AND day >= ? AND removed_at IS NULL AND method IS NOT NULL AND help = 'bare'"
+            ." AND outcome IN ('at-once', 'worked-it-out') AND step_id IN (?) ORDER BY day",
+            [$childId, $from->toString(), $stepIds],
+            [2 => ArrayParameterType::STRING],
         ) as $row) {
             yield [LocalDate::parse($row['day']), Method::from($row['method'])];
         }

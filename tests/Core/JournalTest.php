@@ -49,6 +49,7 @@ final class JournalTest extends TestCase
                         $fact = Fact::of($prompt->key());
                         if (null !== $fact && \in_array($prompt->ask, Fact::asks(), true)) {
                             self::assertSame($prompt->answer(), $fact->answer(), $prompt->key());
+                            self::assertContains($prompt->key(), $fact->questions());
                             $seen[$prompt->ask] = true;
                         }
                     }

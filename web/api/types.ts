@@ -3290,7 +3290,6 @@ export interface components {
             key: string;
             words: string;
             standing: components["schemas"]["FactStanding"];
-            tries: number;
         };
         FactRowView: {
             first: number;

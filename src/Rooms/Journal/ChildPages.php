@@ -30,6 +30,9 @@ final readonly class ChildPages
     /** What is looked back to where nobody said: so many days. */
     private const BACK_DAYS = 56;
 
+    /** Ways of working are shown so many weeks back, or since then where that is longer ago. */
+    private const WEEKS = 26;
+
     public function __construct(
         private Evidence $evidence,
         private Noticed $noticed,
@@ -50,7 +53,8 @@ final readonly class ChildPages
         $first = $this->noticed->first($child->id) ?? $today;
         $then ??= $today->plusDays(-self::BACK_DAYS);
         $then = $then->isAfter($today) ? $today : ($first->isAfter($then) ? $first : $then);
-        $ways = $this->ways($child->id);
+        $weeks = $today->plusDays(-7 * self::WEEKS);
+        $ways = $this->ways($child->id, $then->isAfter($weeks) ? $weeks : $then);
 
         return new AlongView(
             array_values(array_filter($this->who->all(), static fn (WhoView $who): bool => $who->id === $child->id))[0],
@@ -66,11 +70,11 @@ final readonly class ChildPages
         );
     }
 
-    public function ways(string $childId): WaysOfWorking
+    public function ways(string $childId, LocalDate $from): WaysOfWorking
     {
         $steps = array_filter($this->map->steps, static fn (Step $step): bool => \in_array($step->skill->strand, WaysOfWorking::STRANDS, true));
 
-        return WaysOfWorking::of($this->noticed->ways($childId, array_keys($steps)));
+        return WaysOfWorking::of($this->noticed->ways($childId, array_keys($steps), $from));
     }
 
     private function strand(ThenAndNow $strand): StrandThenView

@@ -57,7 +57,7 @@ final readonly class FactPages
         if (null === $fact) {
             throw Refusal::notFound('key', 'There is no such fact in the squares.');
         }
-        $facts = Facts::of($this->noticed->facts($childId));
+        $facts = Facts::of($this->noticed->triesAt($childId, $fact));
 
         return new FactTriesView(
             self::sum($fact),
@@ -75,7 +75,7 @@ final readonly class FactPages
 
     private static function fact(?Fact $fact, Facts $facts): ?FactView
     {
-        return null === $fact ? null : new FactView($fact->key(), self::sum($fact), $facts->standing($fact), \count($facts->tries($fact)));
+        return null === $fact ? null : new FactView($fact->key(), self::sum($fact), $facts->standing($fact));
     }
 
     private static function sum(Fact $fact): string

@@ -9,7 +9,7 @@ use Pindle\Core\Journal\FactStanding;
 /** One fact and how it is known. */
 final readonly class FactView
 {
-    public function __construct(public string $key, public string $words, public FactStanding $standing, public int $tries)
+    public function __construct(public string $key, public string $words, public FactStanding $standing)
     {
     }
 }

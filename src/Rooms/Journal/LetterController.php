@@ -7,6 +7,7 @@ namespace Pindle\App\Rooms\Journal;
 use Nelmio\ApiDocBundle\Attribute\Model;
 use OpenApi\Attributes as OA;
 use Pindle\App\Household\Children;
+use Pindle\App\Household\Unchanged;
 use Pindle\App\Platform\Clock;
 use Pindle\App\Platform\Http\Refusal;
 use Pindle\App\Record\PhotographEntity;
@@ -34,7 +35,7 @@ final readonly class LetterController
     ) {
     }
 
-    #[Route('/letter', name: 'journal_letter', methods: ['GET'])]
+    #[Route('/letter', name: 'journal_letter', methods: ['GET'], defaults: Unchanged::ALL)]
     #[OA\Response(response: 200, description: 'The letter', content: new OA\JsonContent(ref: new Model(type: LetterView::class)))]
     public function look(string $childId, #[MapQueryString] LetterQuery $query = new LetterQuery()): JsonResponse
     {

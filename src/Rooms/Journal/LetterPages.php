@@ -121,7 +121,8 @@ final readonly class LetterPages
     /** @param list<string> $own */
     private function suggested(Child $child, DayRange $time, array $own): string
     {
-        $letter = ForTheLetter::of($this->evidence->record($child), $this->pages->ways($child->id), $time);
+        $ways = $this->pages->ways($child->id, $time->from->plusDays(-7 * ForTheLetter::WEEKS_BEFORE));
+        $letter = ForTheLetter::of($this->evidence->record($child), $ways, $time);
         $say = fn (string $key, array $values = []): string => $this->words->say('letter', $key, ['child' => $child->name] + $values);
         $paragraphs = [$say('opening', ['month' => $this->words->month($time->from)])];
         if ([] !== $letter->can) {

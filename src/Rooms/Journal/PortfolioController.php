@@ -6,6 +6,7 @@ namespace Pindle\App\Rooms\Journal;
 
 use Nelmio\ApiDocBundle\Attribute\Model;
 use OpenApi\Attributes as OA;
+use Pindle\App\Household\Unchanged;
 use Pindle\App\Platform\Csv;
 use Pindle\App\Record\Photographs;
 use Pindle\App\Views\Documents;
@@ -33,7 +34,7 @@ final readonly class PortfolioController
     ) {
     }
 
-    #[Route('/portfolio', name: 'journal_portfolio', methods: ['GET'])]
+    #[Route('/portfolio', name: 'journal_portfolio', methods: ['GET'], defaults: Unchanged::ALL)]
     #[OA\Response(response: 200, description: 'What there is to choose from', content: new OA\JsonContent(ref: new Model(type: PortfolioView::class)))]
     public function look(#[MapQueryString] PortfolioQuery $query): JsonResponse
     {

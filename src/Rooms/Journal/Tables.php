@@ -16,6 +16,7 @@ use Pindle\App\Views\Names;
 use Pindle\Core\Evidence\Mark;
 use Pindle\Core\Journal\Facts;
 use Pindle\Core\Journal\FactSquare;
+use Pindle\Core\Journal\FactStanding;
 use Pindle\Core\Journal\Operation;
 
 /** The rows of the tables that are given to a spreadsheet, one at a time. */
@@ -136,14 +137,12 @@ final readonly class Tables
             $facts = Facts::of($this->noticed->facts($child->id));
             foreach ([FactSquare::SumsToTwenty, FactSquare::Differences] as $square) {
                 foreach ($square->facts() as $fact) {
-                    $tries = \count($facts->tries($fact));
-                    if ($tries > 0) {
+                    if (FactStanding::NotMet !== $facts->standing($fact)) {
                         yield [
                             $child->name,
                             \sprintf('%d %s %d', $fact->first, Operation::Sum === $fact->operation ? '+' : '−', $fact->second),
                             $fact->answer(),
                             $facts->standing($fact)->value,
-                            $tries,
                         ];
                     }
                 }

@@ -57,6 +57,6 @@ final readonly class TablesController
     #[OA\Response(response: 200, description: 'How every fact is known', content: new OA\MediaType(mediaType: 'text/csv'))]
     public function facts(): Response
     {
-        return Csv::response('pindle-facts.csv', ['child', 'fact', 'answer', 'standing', 'tries'], $this->tables->facts());
+        return Csv::response('pindle-facts.csv', ['child', 'fact', 'answer', 'standing'], $this->tables->facts());
     }
 }

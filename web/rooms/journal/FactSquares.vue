@@ -64,7 +64,7 @@ const across = Array.from({ length: 11 }, (_, i) => i);
                                     class="block"
                                     :aria-label="`${one.words}: ${factStandings[one.standing]}`"
                                     :title="`${one.words}: ${factStandings[one.standing]}`"
-                                    :disabled="one.tries === 0"
+                                    :disabled="one.standing === 'not-met'"
                                     :data-fact="one.key"
                                     @click="open = one.key"
                                 >
