@@ -24,7 +24,6 @@ $things = array_column(json_decode((string) file_get_contents($server->url.'/api
 
 $views = [
     'today' => ['/', 1280, 800, null],
-    'gather-phone' => ["/table/$setUp", 390, 844, null],
     'table' => ["/table/$setUp", 1280, 800, static fn (Chrome $chrome) => $chrome->click('[data-stage="questions"]')],
     'table-phone' => ["/table/$setUp", 390, 844, static fn (Chrome $chrome) => $chrome->click('[data-stage="questions"]')],
     'map' => ["/map/$elder", 1280, 800, null],
@@ -40,25 +39,11 @@ $views = [
     }],
     'children' => ['/children', 1280, 800, null],
     'teaching' => ["/children/$elder/teaching", 1280, 800, static fn (Chrome $chrome) => $chrome->clickText('Why parents differ')],
-    'first-look-phone' => ["/children/$elder/first-look", 390, 844, static function (Chrome $chrome): void {
-        $chrome->clickText('Look once more');
-        usleep(900_000);
-    }],
+    'journal' => ['/journal', 1280, 800, null],
+    'journal-phone' => ['/journal', 390, 844, static fn (Chrome $chrome) => $chrome->driver->executeScript('window.scrollTo(0, 1130)')],
+    'journal-along' => ["/journal/along?child=$elder", 1280, 1500, null],
     'cupboard' => ['/cupboard', 1280, 800, null],
     'activities' => ['/activities', 1280, 800, null],
-    'activity' => ['/activities?open=two-colour-tray', 1280, 800, null],
-    'ends' => ["/table/$setUp", 1280, 800, static function (Chrome $chrome): void {
-        // Questions that were gone past before are asked once more.
-        $chrome->driver->executeScript('sessionStorage.clear()');
-        $chrome->driver->navigate()->refresh();
-        $chrome->click('[data-stage="questions"]');
-        while (!str_contains($chrome->text(), 'That was the last question.')) {
-            $chrome->click('[data-outcome="worked-it-out"]');
-            usleep(60_000);
-        }
-        $chrome->clickText('Finish');
-        $chrome->waitForText('Back to Today');
-    }],
     'today-phone' => ['/', 390, 844, null],
     'week' => ['/week', 1280, 800, static function (Chrome $chrome) use ($server, $little): void {
         foreach ([
@@ -111,6 +96,34 @@ function lock(Server $server): void
     }
 }
 
+/** Letter, record, portfolio and the log of a year, side by side as they leave the printer. */
+function papers(string $file, Server $server, string $child): void
+{
+    $pages = [];
+    $portfolio = '/journal/portfolio.pdf?from=2026-11-08&to=2026-11-24&child='.$child;
+    foreach (["/journal/children/$child/letter.pdf?month=2026-10", "/map/$child/record.pdf?evidence=1", $portfolio, '/journal/year.pdf'] as $path) {
+        $pdf = (string) file_get_contents($server->url.'/api'.$path);
+        $drawn = new Process(['pdftoppm', '-r', '72', '-png', '-f', '1', '-l', '1', '-'], null, null, $pdf);
+        $page = imagecreatefromstring($drawn->mustRun()->getOutput());
+        assert($page instanceof GdImage);
+        $pages[] = $page;
+    }
+    $all = imagecreatetruecolor(array_sum(array_map(imagesx(...), $pages)) + 20 * (count($pages) - 1), max(array_map(imagesy(...), $pages)));
+    assert($all instanceof GdImage);
+    imagefill($all, 0, 0, (int) imagecolorallocate($all, 200, 195, 182));
+    $x = 0;
+    foreach ($pages as $page) {
+        imagecopy($all, $page, $x, 0, 0, 0, imagesx($page), imagesy($page));
+        $x += imagesx($page) + 20;
+    }
+    imagepng($all, $file);
+}
+
+// Before the house has its lock.
+if (null === $only || 'journal-papers' === $only) {
+    papers("$folder/journal-papers.png", $server, $elder);
+    echo "  journal-papers\n";
+}
 foreach ($views as $name => [$path, $width, $height, $act]) {
     if (null !== $only && $only !== $name) {
         continue;

@@ -39,7 +39,7 @@ final class HouseRoomTest extends ApiTestCase
         $copy = $this->ask('POST', '/house/copies', null, 201)['copies'][0]['name'];
         $sent = (string) file_get_contents($_SERVER['PINDLE_DATA'].'/copies/'.$copy);
         $job = $this->send('POST', '/house/restore', $sent, 202, 'application/zip');
-        self::assertSame(['waiting', 0, 5], [$job['state'], $job['step'], $job['steps']]);
+        self::assertSame(['waiting', 0, 1], [$job['state'], $job['step'], $job['steps']]);
         self::assertSame($job, $this->ask('GET', '/house/jobs/'.$job['id']));
         $this->refuse(404, 'id', 'GET', '/house/jobs/none');
     }

@@ -10,6 +10,8 @@ const props = defineProps<{ day: Schemas['PastDayView']; children: Schemas['WhoV
 defineEmits<{ look: [photograph: Schemas['PhotographView']] }>();
 const who = (id: string) => props.children.find((child) => child.id === id);
 const named = (ids: string[]) => ids.map((id) => who(id)?.name ?? '').filter((name) => name !== '');
+/** In the order of the children, on every day. */
+const minutes = computed(() => props.children.flatMap(({ id }) => props.day.minutes.filter(({ childId }) => childId === id)));
 const done = computed(() => props.day.setUps.filter(({ state }) => state === 'done'));
 const left = computed(() => props.day.setUps.filter(({ state }) => state !== 'done'));
 </script>
@@ -18,8 +20,8 @@ const left = computed(() => props.day.setUps.filter(({ state }) => state !== 'do
     <li class="rounded-2xl border border-hem bg-paper p-4" :data-day="day.date">
         <div class="flex flex-wrap items-baseline justify-between gap-x-4">
             <h2>{{ day.called }}</h2>
-            <p v-if="day.minutes.length" class="flex flex-wrap gap-x-4 text-soft">
-                <span v-for="one in day.minutes" :key="one.childId" class="flex items-center gap-1"
+            <p v-if="minutes.length" class="flex flex-wrap gap-x-4 text-soft">
+                <span v-for="one in minutes" :key="one.childId" class="flex items-center gap-1"
                     ><ThreadKnot :thread="who(one.childId)?.thread ?? 0" :size="16" /> {{ who(one.childId)?.name }}
                     {{ one.minutes }} min</span
                 >
@@ -61,7 +63,7 @@ const left = computed(() => props.day.setUps.filter(({ state }) => state !== 'do
                         loading="lazy"
                         class="h-28 w-36 rounded-lg border border-hem object-cover"
                     />
-                    <span class="mt-1 block truncate text-sm">{{ photograph.words }}</span>
+                    <span class="mt-1 line-clamp-2 text-sm">{{ photograph.words }}</span>
                 </button>
             </li>
         </ul>
