@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pindle\Core\Journal;
 
 use Pindle\Core\Calendar\DayRange;
+use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Evidence\ChildRecord;
 use Pindle\Core\Evidence\Mark;
 use Pindle\Core\Skill\Step;
@@ -15,6 +16,9 @@ final readonly class ForTheLetter
     /** So many steps are named as new, and as under way, at most: a letter is no list. */
     public const MOST_NEW = 5;
     public const MOST_ON = 3;
+
+    /** A month is young for so many days: the letter that is due then is about the one before. */
+    public const YOUNG_DAYS = 10;
 
     /** The way of working before is looked for so many weeks back. */
     public const WEEKS_BEFORE = 12;
@@ -62,6 +66,12 @@ final readonly class ForTheLetter
         $harder = array_filter($record->map->higherReaches($stepId), static fn (string $id): bool => Mark::CanDo === $record->mark($id));
 
         return [] === $harder && \in_array($record->mark($stepId), [Mark::Begun, Mark::Nearly], true);
+    }
+
+    /** Whether the letter that is due on a day is about the month before. */
+    public static function isAboutLastMonth(LocalDate $on): bool
+    {
+        return (int) substr($on->toString(), 8) <= self::YOUNG_DAYS;
     }
 
     public function isEmpty(): bool

@@ -8,6 +8,7 @@ use PHPUnit\Framework\TestCase;
 use Pindle\App\Exchange\Without;
 use Pindle\Tests\Browser\Server;
 use Pindle\Tests\Camera;
+use Symfony\Component\Filesystem\Filesystem;
 
 /** A child of the sample household is erased for good: nothing of them is left in any file of the data folder. */
 final class EraseTest extends TestCase
@@ -16,14 +17,19 @@ final class EraseTest extends TestCase
 
     private static Server $server;
 
+    /** Answers that are kept lie here, beside what is compiled. */
+    private static string $kept;
+
     public static function setUpBeforeClass(): void
     {
-        self::$server = new Server('2026-03-04', true);
+        self::$kept = sys_get_temp_dir().'/pindle-kept-'.bin2hex(random_bytes(4));
+        self::$server = new Server('2026-03-04', true, null, ['PINDLE_CACHE' => self::$kept]);
     }
 
     public static function tearDownAfterClass(): void
     {
         self::$server->stop();
+        (new Filesystem())->remove(self::$kept);
     }
 
     public function test_a_child_is_gone_from_every_file(): void
@@ -34,6 +40,8 @@ final class EraseTest extends TestCase
         [$id, $erase] = [$lark['id'], '/journal/children/'.$lark['id'].'/erase'];
         self::liveWith($id, $maren['id']);
         self::ask('POST', '/house/copies', []);
+        self::ask('GET', '/journal');
+        self::assertNotSame([], self::filesWith('Lark', self::$kept.'/prod/pools'), 'answers are kept');
         self::assertNotSame([], self::filesWith($id), 'before that it is in many');
         $before = self::photographs();
 
@@ -57,6 +65,7 @@ final class EraseTest extends TestCase
         self::assertContains($id, $erased);
         self::assertSame(['pindle.sqlite' => 2], self::filesWith($id), 'in the table of what was erased and its index');
         self::assertSame(['pindle.sqlite' => 1], self::filesWith('Lark'));
+        self::assertSame([], self::filesWith('Lark', self::$kept.'/prod/pools'), 'no answer is kept that names Lark');
         self::assertSame([], glob(self::$server->data.'/copies/*.zip') ?: []);
         self::assertSame($before - 1, self::photographs(), 'the one of Lark alone');
         self::assertSame([[$maren['id']]], array_column(self::ask('GET', '/journal')['days'][0]['photographs'], 'childIds'));
@@ -104,10 +113,10 @@ final class EraseTest extends TestCase
     }
 
     /** @return array<string, int> files of the data folder in which these letters stand, and how often */
-    private static function filesWith(string $letters): array
+    private static function filesWith(string $letters, ?string $folder = null): array
     {
         $found = [];
-        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(self::$server->data, \FilesystemIterator::SKIP_DOTS)) as $file) {
+        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($folder ?? self::$server->data, \FilesystemIterator::SKIP_DOTS)) as $file) {
             \assert($file instanceof \SplFileInfo);
             $times = substr_count((string) file_get_contents($file->getPathname()), $letters);
             if ($times > 0) {

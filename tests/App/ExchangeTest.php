@@ -9,6 +9,7 @@ use PHPUnit\Framework\TestCase;
 use Pindle\App\Exchange\Format;
 use Pindle\App\Exchange\Schema;
 use Pindle\App\Platform\PhotographFolder;
+use Pindle\Bench\FiveYears;
 use Pindle\Tests\Camera;
 use Pindle\Tests\RandomHousehold;
 use Random\Engine\Xoshiro256StarStar;
@@ -253,6 +254,18 @@ final class ExchangeTest extends TestCase
         self::assertSame([], (new PhotographFolder($to))->all());
     }
 
+    public function test_the_end_of_the_next_week_may_be_planned(): void
+    {
+        $to = self::house('ahead');
+        self::console($to, 'pindle:import', self::changed(static function (\ZipArchive $zip): void {
+            $all = explode("\n", (string) $zip->getFromName('days.jsonl'));
+            $all[0] = json_encode(['date' => '2026-03-18'] + (array) json_decode($all[0], true, 64, \JSON_THROW_ON_ERROR), \JSON_THROW_ON_ERROR);
+            $zip->addFromString('days.jsonl', implode("\n", $all));
+        }));
+        self::assertSame(1, ((new \PDO('sqlite:'.$to.'/pindle.sqlite'))->query("SELECT COUNT(*) FROM day WHERE date = '2026-03-18'")
+            ?: throw new \LogicException())->fetchColumn());
+    }
+
     public function test_what_is_no_zip_is_refused(): void
     {
         $to = self::house('damaged');
@@ -260,6 +273,18 @@ final class ExchangeTest extends TestCase
             file_put_contents(self::$root.'/none.zip', $bytes);
             self::assertStringContainsString('no household of Pindle', self::console($to, 'pindle:import', self::$root.'/none.zip', true), $what);
         }
+    }
+
+    /** A small one of what ./pindle bench journal measures: memory does not grow with the years, and it is said how far it is. */
+    public function test_many_lines_go_out_and_in_a_few_at_a_time(): void
+    {
+        $from = self::house('years');
+        self::assertGreaterThan(9000, (new FiveYears($from, '2026-03-04'))->write(160));
+        $file = self::$root.'/years.zip';
+        $out = self::console($from, 'pindle:export', $file, memory: '48M');
+        self::assertGreaterThan(1, substr_count($out, 'attempts.jsonl'), $out);
+        $in = self::console(self::house('years-to'), 'pindle:import', $file, memory: '64M');
+        self::assertGreaterThan(3, substr_count($in, 'Looking through attempts.jsonl, line'));
     }
 
     public function test_the_published_schema_is_what_pindle_writes(): void
@@ -344,10 +369,10 @@ final class ExchangeTest extends TestCase
         return ($rows ?: throw new \LogicException('no states'))->fetchAll(\PDO::FETCH_ASSOC);
     }
 
-    private static function console(string $data, string $command, ?string $argument = null, bool $fails = false): string
+    private static function console(string $data, string $command, ?string $argument = null, bool $fails = false, string $memory = '128M'): string
     {
         $process = new Process(
-            ['php', 'bin/console', $command, ...(null === $argument ? [] : [$argument])],
+            ['php', '-d', 'memory_limit='.$memory, 'bin/console', $command, ...(null === $argument ? [] : [$argument])],
             \dirname(__DIR__, 2),
             ['APP_ENV' => 'test', 'PINDLE_DATA' => $data, 'DATABASE_URL' => 'sqlite:///'.$data.'/pindle.sqlite', 'PINDLE_TODAY' => '2026-03-04'],
         );

@@ -154,6 +154,19 @@ final class JournalTest extends ApiTestCase
         self::assertSame(2000, Photographs::MOST);
     }
 
+    public function test_two_thousand_photographs_are_enough(): void
+    {
+        $this->addChild('Nel', '2022-01-01');
+        self::service(EntityManagerInterface::class)->getConnection()->executeStatement(
+            'WITH RECURSIVE n(i) AS (SELECT 1 UNION ALL SELECT i + 1 FROM n WHERE i < 1999)'
+            .' INSERT INTO photograph (id, file, day, child_ids, words, width, height, bytes, at, device_id)'
+            ." SELECT i, printf('%032x', i), '2026-01-01', '[]', '', 1, 1, 1, 1, 'd' FROM n",
+        );
+        $this->photograph();
+        $this->assertProblem(422, 'photograph', $this->photograph(['id' => '0195a000-0000-4000-8000-00000000f002'], null, 422));
+        self::assertCount(1, self::service(PhotographFolder::class)->all(), 'nothing of the one too many is left');
+    }
+
     public function test_a_year_adds_minutes_and_days_up_from_its_own_first_day(): void
     {
         $setUp = $this->aDayDone();
@@ -249,6 +262,15 @@ final class JournalTest extends ApiTestCase
         self::assertStringContainsString('From my notes: All the way up the lock.', $letter['text']);
         self::assertDoesNotMatchRegularExpression('/\d+ (tries|times)|not yet/i', $letter['text'], 'no numbers of tries, no flags');
 
+        foreach (['Second note.', 'Third note.'] as $i => $words) {
+            $this->ask('POST', "/map/$childId/say-count@20/seen", [
+                'id' => '0195a000-0000-4000-8000-0000000000b'.$i, 'deviceId' => self::DEVICE, 'at' => 1000 * (time() + 1 + $i), 'outcome' => 'at-once',
+                'note' => $words,
+            ]);
+        }
+        $text = $this->ask('GET', $path)['text'];
+        self::assertSame(2, substr_count($text, 'From my notes:'), 'the last two are enough');
+        self::assertStringContainsString('Third note.', $text);
         $photograph = $this->photograph(['childIds' => $childId]);
         $kept = $this->ask('PUT', $path, ['text' => "Dear Gran,\n\nshe counts & counts <3", 'version' => 0, 'photographId' => $photograph['id']]);
         self::assertSame(["Dear Gran,\n\nshe counts & counts <3", true, $photograph['id']], [$kept['text'], $kept['isKept'], $kept['photographId']]);
@@ -297,6 +319,12 @@ final class JournalTest extends ApiTestCase
         self::assertSame('A wet winter', $this->ask('PUT', '/journal/pages/'.$page['id'], ['title' => 'A wet winter'] + $page)['title']);
         $this->refuse(409, 'version', 'PUT', '/journal/pages/'.$page['id'], $page);
         $this->refuse(422, 'title', 'POST', '/journal/pages', ['day' => '2026-03-01', 'title' => ' ', 'text' => '']);
+        self::service(EntityManagerInterface::class)->getConnection()->executeStatement(
+            'WITH RECURSIVE n(i) AS (SELECT 1 UNION ALL SELECT i + 1 FROM n WHERE i < 198)'
+            ." INSERT INTO portfolio_page (id, day, title, text) SELECT i, '2026-01-01', 'A page', '' FROM n",
+        );
+        $this->ask('POST', '/journal/pages', ['day' => '2026-03-01', 'title' => 'The 200th', 'text' => ''], 201);
+        $this->refuse(422, 'title', 'POST', '/journal/pages', ['day' => '2026-03-01', 'title' => 'One too many', 'text' => '']);
         $this->ask('DELETE', '/journal/pages/'.$page['id'], null, 204);
         $this->refuse(404, 'id', 'DELETE', '/journal/pages/'.$page['id']);
         self::assertSame([], glob($_SERVER['PINDLE_DATA'].'/.portfolio-*') ?: [], 'nothing is left lying about');

@@ -105,6 +105,20 @@ final class PhotographTest extends TestCase
         self::assertStringNotContainsString('<?php', $kept->jpeg);
     }
 
+    public function test_what_comes_with_a_household_must_be_a_picture_alone(): void
+    {
+        $ours = Photograph::of(Camera::take(80, 60))->jpeg;
+        self::assertTrue(Photograph::isOurs($ours));
+        self::assertTrue(Photograph::isOurs(Photograph::of(Camera::take(2000, 900))->jpeg));
+        self::assertFalse(Photograph::isOurs(Camera::take(80, 60)), 'a place is in it');
+        self::assertFalse(Photograph::isOurs($ours.'<?php'), 'something is behind it');
+        self::assertFalse(Photograph::isOurs(Camera::take(1601, 20, 1, false)), 'it is larger than they are kept');
+        self::assertFalse(Photograph::isOurs(substr($ours, 0, -2)), 'it has no end');
+        self::assertFalse(Photograph::isOurs(Camera::claiming(80, 60)), 'there is no picture');
+        self::assertFalse(Photograph::isOurs('<svg/>'));
+        self::assertFalse(Photograph::isOurs(''));
+    }
+
     /** @return array<string, mixed> */
     private static function about(string $jpeg): array
     {

@@ -104,6 +104,7 @@ final class JournalTest extends TestCase
         self::assertSame(FactStanding::Seen, FactStanding::of([$once, $try(Outcome::AtOnce, Help::PartDone)]), 'with a part of it done');
         self::assertSame(FactStanding::Slow, FactStanding::of([$once, $try(Outcome::AtOnce, method: Method::CountedAll)]), 'quickly counted is not known');
         self::assertSame(FactStanding::Slow, FactStanding::of([$once, $try(Outcome::AtOnce, method: Method::Fingers)]));
+        self::assertSame(FactStanding::Slow, FactStanding::of([$try(Outcome::AtOnce, Help::Shown), $once]), 'once of the two was with help');
     }
 
     public function test_the_squares_hold_what_they_say(): void
@@ -290,6 +291,35 @@ final class JournalTest extends TestCase
         ]), $month);
         self::assertNull($back->wayNow, 'a step back is nothing for a letter');
         self::assertTrue(ForTheLetter::of(ChildRecord::blank(Make::map()), $ways, $month)->isEmpty());
+
+        // Twelve weeks back, and not a week more.
+        $since = static fn (int $weeks): ?Way => ForTheLetter::of($record, WaysOfWorking::of([
+            ...array_fill(0, 4, [Make::day(-7 * $weeks), Method::CountedAll]),
+            ...array_fill(0, 4, [Make::day(9), Method::CountedOn]),
+        ]), $month)->wayNow;
+        self::assertSame([Way::CountedOn, null], [$since(12), $since(13)]);
+    }
+
+    public function test_the_first_ten_days_of_a_month_the_letter_is_about_the_one_before(): void
+    {
+        self::assertTrue(ForTheLetter::isAboutLastMonth(LocalDate::parse('2026-03-10')));
+        self::assertFalse(ForTheLetter::isAboutLastMonth(LocalDate::parse('2026-03-11')));
+    }
+
+    public function test_a_letter_is_no_list(): void
+    {
+        $firsts = [];
+        foreach (Make::map()->steps as $step) {
+            $firsts[$step->skill->id] ??= $step;
+        }
+        $mark = static fn (Step $step, Mark $mark): HandMark => new HandMark($step->id, $step->id, $mark, '', Make::day(3)->toDateTime(), Make::day(3), 'd');
+        $month = new DayRange(Make::day(0), Make::day(27));
+        $all = array_map(static fn (Step $step): HandMark => $mark($step, Mark::CanDo), array_values($firsts));
+        self::assertCount(5, ForTheLetter::of(ChildRecord::replay(Make::map(), $all), WaysOfWorking::of([]), $month)->can);
+        $begun = array_map(static fn (Step $step): HandMark => $mark($step, Mark::Begun), array_values($firsts));
+        $on = ForTheLetter::of(ChildRecord::replay(Make::map(), $begun), WaysOfWorking::of([]), $month)->on;
+        self::assertCount(3, $on);
+        self::assertCount(3, array_unique(array_map(static fn (Step $step): string => $step->skill->strand->value, $on)), 'one a strand');
     }
 
     /**

@@ -24,9 +24,6 @@ final readonly class LetterPages
     /** So many months back a letter can be written. */
     private const MONTHS = 24;
 
-    /** A month is young for so many days: the letter that is due then is about the one before. */
-    private const YOUNG_DAYS = 10;
-
     /** So many of the parent's own words are taken into it. */
     private const OWN = 2;
 
@@ -115,7 +112,7 @@ final readonly class LetterPages
      */
     private function usual(array $months): string
     {
-        return (int) substr($this->clock->today()->toString(), 8) <= self::YOUNG_DAYS ? $months[1] ?? $months[0] : $months[0];
+        return ForTheLetter::isAboutLastMonth($this->clock->today()) ? $months[1] ?? $months[0] : $months[0];
     }
 
     /** @param list<string> $own */

@@ -2,11 +2,13 @@
 import QRCode from 'qrcode';
 import { computed, ref, watchEffect } from 'vue';
 
+import type { About } from '@/api/photographs';
 import Button from '@/kit/Button.vue';
 import Dialog from '@/kit/Dialog.vue';
+import TakePhotograph from '@/kit/TakePhotograph.vue';
 
-/** In the middle of it all: another device or the other adult goes on, something to write down. */
-const props = defineProps<{ at: string | undefined; note: string | null }>();
+/** In the middle of it all: another device or the other adult goes on, a photograph, something to write down. */
+const props = defineProps<{ at: string | undefined; note: string | null; about: About }>();
 const emit = defineEmits<{ close: []; note: [words: string] }>();
 const words = ref(props.note ?? '');
 const code = ref('');
@@ -39,6 +41,10 @@ function keep() {
                     <p class="text-soft">Let the other device look at this, or open Today there and press <b>Go on</b>.</p>
                     <img :src="code" alt="A code with the address of this table" class="mx-auto mt-2 size-44" />
                 </template>
+            </section>
+            <section>
+                <h3 class="font-bold">What lies on the table</h3>
+                <TakePhotograph :about="about" words="A photograph for the Journal" class="mt-1" />
             </section>
             <form @submit.prevent="keep">
                 <label class="block">

@@ -352,6 +352,7 @@ onBeforeUnmount(() => awake.release());
                 </section>
             </template>
             <Elsewhere
+                :about="{ setUpId: table.id, childIds: table.seats.map((seat) => seat.childId) }"
                 v-if="elsewhere"
                 :at="turn?.questionId"
                 :note="table.note ?? null"
