@@ -15,7 +15,7 @@ use Random\Randomizer;
 final class Phone
 {
     /** A day on which each child of the demo has games of their own. */
-    private const TODAY = '2026-11-27';
+    private const TODAY = '2026-12-01';
 
     /** A phone of some years ago beside this machine. */
     private const THROTTLE = 6;
@@ -153,6 +153,12 @@ final class Phone
             ['/cupboard', ''],
             ['/activities', ''],
             ['/house', ''],
+            ['/journal', ''],
+            ['/journal/year', ''],
+            ['/journal/along', ''],
+            ['/journal/letter', ''],
+            ['/journal/portfolio', ''],
+            ['/journal/in-and-out', ''],
             ['/stand-ins', ''],
             ['/table/'.$setUp, $stage('gather')],
             ['/table/'.$setUp, $stage('questions')],

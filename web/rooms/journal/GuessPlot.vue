@@ -20,7 +20,7 @@ const days = computed(() => shown.value.map((one, i) => (i > 0 && shown.value[i 
     <p v-if="!guesses.guesses.length">No guess was kept yet. Guess what is in a pot, then count it.</p>
     <figure v-else>
         <figcaption class="mb-2" data-guesses-say>{{ guesses.says }}</figcaption>
-        <div class="overflow-x-auto">
+        <div class="overflow-x-auto" tabindex="0" role="region" aria-label="The plot of guesses">
             <svg :viewBox="`0 0 ${width} ${height}`" :width="width" :height="height" role="img" :aria-label="guesses.says">
                 <g font-size="11" fill="var(--color-soft)" class="font-numeral">
                     <text :x="left - 6" :y="y(largest)" dy="0.35em" text-anchor="end">{{ largest }}</text>

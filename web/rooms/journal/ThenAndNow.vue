@@ -20,7 +20,7 @@ const label = (strand: Schemas['StrandThenView'], at: 'then' | 'now') =>
 
 <template>
     <p v-if="!strands.length">Nothing was met yet.</p>
-    <div v-else class="overflow-x-auto">
+    <div v-else class="overflow-x-auto" tabindex="0" role="region" aria-label="Then and now, strand by strand">
         <table class="w-full text-left">
             <thead>
                 <tr>

@@ -29,7 +29,7 @@ const fill = (way: string) => `url(#way-${way})`;
     <p v-if="!weeks.length">No way was tapped yet. At the table, m opens how they got there.</p>
     <figure v-else>
         <figcaption class="mb-2" data-ways-say>{{ says }}</figcaption>
-        <div class="overflow-x-auto">
+        <div class="overflow-x-auto" tabindex="0" role="region" aria-label="The plot of ways">
             <svg :viewBox="`0 0 ${width} ${height}`" :width="width" :height="height" role="img" :aria-label="says">
                 <defs>
                     <pattern id="way-counted-all" width="6" height="6" patternUnits="userSpaceOnUse">

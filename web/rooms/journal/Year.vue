@@ -69,7 +69,12 @@ const days = (count: number) => (count === 1 ? '1 day' : `${count} days`);
                 <b>{{ days(year.daysOfAll) }}</b> on which anything was done with anyone.
             </p>
             <div class="grid gap-5 xl:grid-cols-2">
-                <div class="overflow-x-auto rounded-2xl border border-hem bg-paper p-4">
+                <div
+                    class="overflow-x-auto rounded-2xl border border-hem bg-paper p-4"
+                    tabindex="0"
+                    role="region"
+                    aria-label="Days and minutes by month"
+                >
                     <table class="w-full text-left" data-months>
                         <caption class="mb-2 text-left font-bold">
                             Days and minutes by month
@@ -104,7 +109,12 @@ const days = (count: number) => (count === 1 ? '1 day' : `${count} days`);
                         </tfoot>
                     </table>
                 </div>
-                <div class="overflow-x-auto rounded-2xl border border-hem bg-paper p-4">
+                <div
+                    class="overflow-x-auto rounded-2xl border border-hem bg-paper p-4"
+                    tabindex="0"
+                    role="region"
+                    aria-label="Minutes by strand"
+                >
                     <table class="w-full text-left" data-strands>
                         <caption class="mb-2 text-left font-bold">
                             Minutes by strand
