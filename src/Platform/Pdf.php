@@ -65,8 +65,11 @@ final readonly class Pdf
         .pages .soft, .document .soft { color: #555; font-size: .85em }
         CSS;
 
-    /** @param array<string, string> $colours ink => colour */
-    public function __construct(private array $colours, private Face $face, private string $cacheDir)
+    /**
+     * @param array<string, string> $colours  ink => colour
+     * @param string|null           $pictures folder out of which a document may show photographs
+     */
+    public function __construct(private array $colours, private Face $face, private string $cacheDir, private ?string $pictures = null)
     {
     }
 
@@ -187,7 +190,7 @@ final readonly class Pdf
     {
         $options = (new Options())->setIsRemoteEnabled(false)->setTempDir($this->cacheDir)->setFontDir($this->cacheDir)
             ->setFontCache($this->cacheDir)
-            ->setChroot([\dirname(Face::files()['normal']), $this->cacheDir])
+            ->setChroot(array_filter([\dirname(Face::files()['normal']), $this->cacheDir, $this->pictures]))
             ->setDefaultFont(Face::NAME)->setIsFontSubsettingEnabled(true)->setFontHeightRatio($lines);
         $dompdf = new Dompdf($options);
         foreach (Face::files() as $weight => $file) {

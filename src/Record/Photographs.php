@@ -90,14 +90,6 @@ final readonly class Photographs
         return $this->folder->find($photograph->file, $small);
     }
 
-    /** The picture as a document carries it in itself; null when it is gone. */
-    public function inline(PhotographEntity $photograph): ?string
-    {
-        $file = $this->folder->find($photograph->file);
-
-        return null === $file ? null : 'data:image/jpeg;base64,'.base64_encode((string) file_get_contents($file));
-    }
-
     /** @param list<string> $childIds */
     public function change(PhotographEntity $photograph, string $words, array $childIds): void
     {

@@ -7,6 +7,7 @@ namespace Pindle\App\Views;
 use Pindle\App\Content\InkFile;
 use Pindle\App\Platform\Face;
 use Pindle\App\Platform\Pdf;
+use Pindle\App\Platform\PhotographFolder;
 use Pindle\Core\Printable\Paper;
 use Symfony\Component\HttpFoundation\Response;
 use Twig\Environment;
@@ -14,8 +15,13 @@ use Twig\Environment;
 /** Pages of words to print, each from a template in templates/paper: one page, its letters as large as fits, or as many as it takes. */
 final readonly class Documents
 {
-    public function __construct(private Environment $twig, private InkFile $inks, private Face $face, private string $cacheDir)
-    {
+    public function __construct(
+        private Environment $twig,
+        private InkFile $inks,
+        private Face $face,
+        private PhotographFolder $photographs,
+        private string $cacheDir,
+    ) {
     }
 
     /**
@@ -26,7 +32,7 @@ final readonly class Documents
     public function pages(string $template, array $values, Paper $paper): Response
     {
         [$wide, $high] = $paper->size(false);
-        $pdf = new Pdf($this->inks->colours(), $this->face, $this->cacheDir);
+        $pdf = new Pdf($this->inks->colours(), $this->face, $this->cacheDir, $this->photographs->path);
 
         return self::response($template, $pdf->pages($this->twig->render('paper/'.$template.'.html.twig', $values), $wide, $high));
     }
@@ -39,7 +45,7 @@ final readonly class Documents
     public function pdf(string $template, array $values, Paper $paper): Response
     {
         [$wide, $high] = $paper->size(false);
-        $pdf = new Pdf($this->inks->colours(), $this->face, $this->cacheDir);
+        $pdf = new Pdf($this->inks->colours(), $this->face, $this->cacheDir, $this->photographs->path);
 
         return self::response($template, $pdf->document($this->twig->render('paper/'.$template.'.html.twig', $values), $wide, $high));
     }

@@ -124,6 +124,7 @@ final class JournalTest extends ApiTestCase
         $this->browser->request('GET', $kept['src']);
         self::assertResponseIsSuccessful();
         self::assertSame('image/jpeg', $this->browser->getResponse()->headers->get('Content-Type'));
+        self::assertStringContainsString('no-store', (string) $this->browser->getResponse()->headers->get('Cache-Control'), 'no device keeps it');
         self::assertSame('nosniff', $this->browser->getResponse()->headers->get('X-Content-Type-Options'));
         $this->browser->request('GET', $kept['src'].'?small=1');
         self::assertResponseIsSuccessful();
@@ -282,6 +283,8 @@ final class JournalTest extends ApiTestCase
         $pdf = $this->text(strtr($path, ['letter?' => 'letter.pdf?']));
         self::assertStringStartsWith('%PDF', $pdf);
         self::assertStringContainsString('/Subtype /Image', $pdf);
+        $this->ask('DELETE', '/journal/photographs/'.$photograph['id'], null, 204);
+        self::assertNull($this->ask('GET', $path)['photographId'], 'taken away since');
         self::assertFalse($this->ask('DELETE', $path)['isKept']);
     }
 

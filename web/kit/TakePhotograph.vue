@@ -8,7 +8,7 @@ import Button from '@/kit/Button.vue';
 import Notice from '@/kit/Notice.vue';
 
 /** Takes a photograph, or has one chosen; it is made smaller here, and what cannot be sent now stays until it can. */
-const props = defineProps<{ about: About; words?: string }>();
+const props = defineProps<{ about: About; words?: string; quiet?: boolean }>();
 const waiting = ref<Taken | null>(null);
 const kept = ref(0);
 const busy = ref(false);
@@ -53,8 +53,12 @@ async function once(work: () => Promise<unknown>): Promise<boolean> {
 <template>
     <div>
         <label
-            class="inline-flex min-h-11 cursor-pointer items-center gap-2 rounded-lg border-2 border-deep px-4 py-2 font-bold text-deep"
-            :class="['focus-within:outline-3 focus-within:outline-deep hover:bg-linen', busy ? 'opacity-50' : '']"
+            class="inline-flex min-h-11 cursor-pointer items-center gap-2 rounded-lg font-bold text-deep"
+            :class="[
+                quiet ? 'underline decoration-2 underline-offset-4' : 'border-2 border-deep px-4 py-2',
+                'focus-within:outline-3 focus-within:outline-deep hover:bg-linen',
+                busy ? 'opacity-50' : '',
+            ]"
         >
             <Camera :size="20" aria-hidden="true" /> {{ busy ? 'Keeping it…' : (words ?? 'Take a photograph') }}
             <input type="file" accept="image/*" multiple class="sr-only" :disabled="busy" data-take-photograph @change="chosen" />

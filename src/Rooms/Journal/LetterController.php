@@ -79,7 +79,7 @@ final readonly class LetterController
         return $this->documents->pdf('letter', [
             'letter' => $letter,
             'paragraphs' => preg_split('/\n\s*\n/', $letter->text) ?: [],
-            'photograph' => $chosen instanceof PhotographEntity ? $this->photographs->inline($chosen) : null,
+            'photograph' => $chosen instanceof PhotographEntity ? $this->photographs->file($chosen) : null,
             'isWide' => $chosen instanceof PhotographEntity && $chosen->width >= $chosen->height,
         ], $query->paper);
     }

@@ -48,6 +48,8 @@ final readonly class LetterPages
         $time = $this->time($month);
         $kept = $this->letters->find($child->id, $month);
         $own = $this->noticed->words($child->id, $time->from, $time->to);
+        $photographs = array_map(Who::photograph(...), $this->ofMonth($child->id, $time));
+        $chosen = $kept?->photographId;
 
         return new LetterView(
             array_values(array_filter($this->who->all(), static fn (WhoView $who): bool => $who->id === $child->id))[0],
@@ -57,8 +59,9 @@ final readonly class LetterPages
             $kept->text ?? $this->suggested($child, $time, $own),
             null !== $kept,
             $kept->version ?? 0,
-            $kept?->photographId,
-            array_map(Who::photograph(...), $this->ofMonth($child->id, $time)),
+            // One that was taken away since is chosen no more.
+            \in_array($chosen, array_column($photographs, 'id'), true) ? $chosen : null,
+            $photographs,
             $own,
             $this->words->say('journal', 'letter-footnote'),
         );

@@ -63,7 +63,7 @@ final readonly class PhotographController
     {
         $file = $this->photographs->file($this->find($id), $small) ?? throw Refusal::notFound('id', 'The picture of it is gone.');
 
-        return new BinaryFileResponse($file, 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=86400'], false);
+        return new BinaryFileResponse($file, 200, ['Content-Type' => 'image/jpeg'], false);
     }
 
     #[Route('/{id}', name: 'journal_photograph_change', methods: ['PUT'])]

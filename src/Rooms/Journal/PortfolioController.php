@@ -54,7 +54,7 @@ final readonly class PortfolioController
             'portfolio' => $part,
             'part' => $query->part,
             'names' => array_column($part->children, 'name', 'id'),
-            'sources' => $this->inline($part),
+            'sources' => $this->files($part),
         ], $query->paper);
     }
 
@@ -126,14 +126,14 @@ final readonly class PortfolioController
         return new JsonResponse(null, 204);
     }
 
-    /** @return array<string, string> photograph id => the picture itself */
-    private function inline(PortfolioView $part): array
+    /** @return array<string, string> photograph id => where it lies */
+    private function files(PortfolioView $part): array
     {
         $sources = [];
         foreach ($part->days as $day) {
             foreach ($day->photographs as $photograph) {
                 $kept = $this->photographs->find($photograph->id);
-                $sources[$photograph->id] = null === $kept ? null : $this->photographs->inline($kept);
+                $sources[$photograph->id] = null === $kept ? null : $this->photographs->file($kept);
             }
         }
 

@@ -2,6 +2,7 @@
 import { computed } from 'vue';
 
 import type { Schemas } from '@/api/client';
+import TakePhotograph from '@/kit/TakePhotograph.vue';
 import ThreadKnot from '@/kit/ThreadKnot.vue';
 import { clock } from '@/kit/words';
 
@@ -49,6 +50,7 @@ const left = computed(() => props.day.setUps.filter(({ state }) => state !== 'do
                 {{ left.map((setUp) => setUp.name + (setUp.state === 'begun' ? ' (begun)' : '')).join('; ') }}
             </li>
         </ul>
+        <TakePhotograph v-if="!isToday" quiet class="mt-1" :about="{ day: day.date }" words="Add a photograph" />
         <ul v-if="day.photographs.length" class="mt-3 flex flex-wrap gap-3">
             <li v-for="photograph in day.photographs" :key="photograph.id" class="w-36">
                 <button

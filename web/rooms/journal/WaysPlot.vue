@@ -83,5 +83,22 @@ const fill = (way: string) => `url(#way-${way})`;
                 {{ words[way] }}
             </li>
         </ul>
+        <details class="mt-2">
+            <summary class="min-h-11 cursor-pointer py-2 font-bold text-deep">For the curious: each week</summary>
+            <table class="text-left">
+                <thead>
+                    <tr>
+                        <th class="pr-5">Week from</th>
+                        <th v-for="way in ways" :key="way" class="pr-5">{{ words[way] }}</th>
+                    </tr>
+                </thead>
+                <tbody>
+                    <tr v-for="week in weeks" :key="week.monday" class="border-t border-hem">
+                        <td class="pr-5">{{ shortDay(week.monday) }}</td>
+                        <td v-for="way in ways" :key="way" class="pr-5">{{ (week.ways as Record<string, number>)[way] ?? '' }}</td>
+                    </tr>
+                </tbody>
+            </table>
+        </details>
     </figure>
 </template>
