@@ -39,7 +39,7 @@ final readonly class ForTheLetter
         foreach ($record->map->steps as $id => $step) {
             $state = $record->state($id);
             $since = $state->standing->canDoSince;
-            if (Mark::CanDo === $state->mark() && null !== $since && $time->has($since)) {
+            if (Mark::CanDo === $state->mark() && null !== $since && $time->has($since) && self::isNews($record, $id, $since)) {
                 $can[] = $step;
             } elseif (self::isUnderWay($record, $id) && null !== $state->touched && $time->has($state->touched)) {
                 $on[] = $step;
@@ -58,6 +58,19 @@ final readonly class ForTheLetter
             $isOn ? $now : null,
             \array_slice(self::oneOf($on, static fn (Step $step): string => $step->skill->strand->value), 0, self::MOST_ON),
         );
+    }
+
+    /** Nobody is told of a reach when a harder one of the same could be done before. */
+    private static function isNews(ChildRecord $record, string $stepId, LocalDate $since): bool
+    {
+        foreach ($record->map->higherReaches($stepId) as $harder) {
+            $before = $record->state($harder)->standing->canDoSince;
+            if (Mark::CanDo === $record->mark($harder) && null !== $before && $since->isAfter($before)) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** Begun or nearly there; not where a harder reach of it can be done. */

@@ -273,6 +273,8 @@ final class JournalTest extends TestCase
             $mark('put-together@5', Mark::Begun, 3),
             $mark('take-away@5', Mark::Nearly, -1),
             $mark('see-at-once@3', Mark::Begun, 4),
+            $mark('one-more-less@10', Mark::CanDo, -3),
+            $mark('one-more-less@5', Mark::CanDo, 5),
             $mark('see-at-once@5', Mark::CanDo, -30),
         ]);
         $ways = WaysOfWorking::of([
