@@ -136,7 +136,8 @@ final readonly class LetterPages
             ]);
         }
         if ([] !== $letter->on) {
-            $paragraphs[] = $say($this->clock->today()->isAfter($time->to) ? 'on-then' : 'on', ['what' => $this->words->list(array_map($this->called(...), $letter->on))]);
+            $on = $this->words->list(array_map($this->called(...), $letter->on));
+            $paragraphs[] = $say($this->clock->today()->isAfter($time->to) ? 'on-then' : 'on', ['what' => $on]);
         }
         if ($letter->isEmpty()) {
             $paragraphs[] = $say('quiet');
