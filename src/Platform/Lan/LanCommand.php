@@ -97,7 +97,7 @@ final readonly class LanCommand
                 root * {$public}
                 encode gzip
                 request_body {
-                    max_size 260MB
+                    max_size 1030MB
                 }
                 header -Server
                 @assets path /build/assets/*
