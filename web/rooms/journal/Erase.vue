@@ -66,8 +66,10 @@ const error = computed(() => (erase.error.value instanceof Problem ? erase.error
                             {{ many(leaves.seen, 'thing that was seen', 'things that were seen') }}: tries, closing marks, notes
                         </li>
                         <li>{{ many(leaves.sittings, 'sitting', 'sittings') }}, planned and done</li>
-                        <li>{{ many(leaves.photographs, 'photograph', 'photographs') }} of {{ view.name }} alone</li>
-                        <li>{{ many(leaves.letters, 'letter', 'letters') }} you wrote</li>
+                        <li v-if="leaves.photographs">
+                            {{ many(leaves.photographs, 'photograph', 'photographs') }} of {{ view.name }} alone
+                        </li>
+                        <li v-if="leaves.letters">{{ many(leaves.letters, 'letter', 'letters') }} you wrote</li>
                         <li>files that were made ready to be taken away, and what can be undone today</li>
                     </ul>
                 </div>
@@ -90,7 +92,10 @@ const error = computed(() => (erase.error.value instanceof Problem ? erase.error
                     </ul>
                 </div>
                 <div class="rounded-lg bg-linen p-3">
-                    <p>You may want a copy to carry away first: everything, with {{ view.name }} in it.</p>
+                    <p>
+                        You may want a copy first: everything, with {{ view.name }} in it. Take it away from here before you
+                        erase; what lies beside the data goes too.
+                    </p>
                     <div class="mt-2 flex flex-wrap items-center gap-3">
                         <Button :disabled="copy.isPending.value" data-copy-first @click="copy.mutate()">Make a safe copy</Button>
                         <a

@@ -75,7 +75,7 @@ const days = (count: number) => (count === 1 ? '1 day' : `${count} days`);
                     role="region"
                     aria-label="Days and minutes by month"
                 >
-                    <table class="w-full text-left" data-months>
+                    <table class="w-full text-left text-sm sm:text-base" data-months>
                         <caption class="mb-2 text-left font-bold">
                             Days and minutes by month
                         </caption>
@@ -94,7 +94,9 @@ const days = (count: number) => (count === 1 ? '1 day' : `${count} days`);
                                 <th class="py-1 pr-3 font-normal">{{ name }}</th>
                                 <td v-for="one in year.children" :key="one.child.id" class="py-1 pr-3">
                                     <template v-if="one.months[key]"
-                                        >{{ days(one.months[key]![0]!) }}, {{ one.months[key]![1] }} min</template
+                                        ><span class="block sm:inline">{{ days(one.months[key]![0]!) }}</span
+                                        ><span class="hidden sm:inline">, </span
+                                        ><span class="block sm:inline">{{ one.months[key]![1] }} min</span></template
                                     >
                                 </td>
                             </tr>
@@ -103,7 +105,9 @@ const days = (count: number) => (count === 1 ? '1 day' : `${count} days`);
                             <tr class="border-t-2 border-field font-bold whitespace-nowrap">
                                 <th class="py-1 pr-3">The year</th>
                                 <td v-for="one in year.children" :key="one.child.id" class="py-1 pr-3">
-                                    {{ days(one.days) }}, {{ one.minutes }} min
+                                    <span class="block sm:inline">{{ days(one.days) }}</span><span class="hidden sm:inline"
+                                        >, </span
+                                    ><span class="block sm:inline">{{ one.minutes }} min</span>
                                 </td>
                             </tr>
                         </tfoot>
@@ -115,7 +119,7 @@ const days = (count: number) => (count === 1 ? '1 day' : `${count} days`);
                     role="region"
                     aria-label="Minutes by strand"
                 >
-                    <table class="w-full text-left" data-strands>
+                    <table class="w-full text-left text-sm sm:text-base" data-strands>
                         <caption class="mb-2 text-left font-bold">
                             Minutes by strand
                         </caption>
