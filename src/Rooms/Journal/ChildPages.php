@@ -57,7 +57,7 @@ final readonly class ChildPages
         $ways = $this->ways($child->id, $then->isAfter($weeks) ? $weeks : $then);
 
         return new AlongView(
-            array_values(array_filter($this->who->all(), static fn (WhoView $who): bool => $who->id === $child->id))[0],
+            $this->who->one($child->id),
             $today->toString(),
             $then->toString(),
             $first->toString(),

@@ -26,7 +26,7 @@ final readonly class EraseController
     #[OA\Response(response: 200, description: 'What would go', content: new OA\JsonContent(ref: new Model(type: LeavesView::class)))]
     public function ask(string $childId): JsonResponse
     {
-        $child = $this->child($childId);
+        $child = $this->who->one($childId);
 
         return new JsonResponse(new LeavesView($child->id, $child->name, $this->erase->leaves($child->id, $child->name)));
     }
@@ -35,24 +35,12 @@ final readonly class EraseController
     #[OA\Response(response: 200, description: 'The child is gone', content: new OA\JsonContent(ref: new Model(type: ErasedView::class)))]
     public function erase(string $childId, #[MapRequestPayload] EraseInput $input): JsonResponse
     {
-        $child = $this->child($childId);
+        $child = $this->who->one($childId);
         if (trim($input->name) !== $child->name) {
             throw Refusal::invalid('name', $this->words->say('erasing', 'name', ['child' => $child->name]));
         }
         $isClean = $this->erase->child($child->id, $child->name, $input->copies);
 
         return new JsonResponse(new ErasedView($this->words->say('erasing', $isClean ? 'done' : 'nearly-done', ['child' => $child->name])));
-    }
-
-    /** @throws Refusal 404 */
-    private function child(string $childId): WhoView
-    {
-        foreach ($this->who->all() as $who) {
-            if ($who->id === $childId) {
-                return $who;
-            }
-        }
-
-        throw Refusal::notFound('childId', 'There is no such child.');
     }
 }

@@ -52,7 +52,7 @@ final readonly class LetterPages
         $chosen = $kept?->photographId;
 
         return new LetterView(
-            array_values(array_filter($this->who->all(), static fn (WhoView $who): bool => $who->id === $child->id))[0],
+            $this->who->one($child->id),
             $month,
             $this->words->month($time->from),
             $months,

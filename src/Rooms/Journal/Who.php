@@ -6,6 +6,7 @@ namespace Pindle\App\Rooms\Journal;
 
 use Pindle\App\Household\ChildEntity;
 use Pindle\App\Household\Children;
+use Pindle\App\Platform\Http\Refusal;
 use Pindle\App\Record\PhotographEntity;
 
 /** The children a journal tells of, those included who are planned for no more. */
@@ -22,6 +23,18 @@ final readonly class Who
         $view = static fn (ChildEntity $child): WhoView => new WhoView($child->id, $child->name, $child->thread, null === $child->archivedAt);
 
         return array_map($view, [...$present, ...$archived]);
+    }
+
+    /** @throws Refusal 404 when there is no such child */
+    public function one(string $childId): WhoView
+    {
+        foreach ($this->all() as $who) {
+            if ($who->id === $childId) {
+                return $who;
+            }
+        }
+
+        throw Refusal::notFound('childId', 'There is no such child.');
     }
 
     public static function photograph(PhotographEntity $photograph): PhotographView
