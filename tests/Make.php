@@ -63,7 +63,7 @@ final class Make
     /** What is in content/, read without a kernel. */
     public static function files(): ContentFiles
     {
-        return self::$files ??= new ContentFiles(\dirname(__DIR__).'/content', \dirname(__DIR__).'/var/test');
+        return self::$files ??= new ContentFiles(\dirname(__DIR__).'/content', \dirname(__DIR__).'/var/test-core');
     }
 
     public static function skills(): SkillFile

@@ -6,12 +6,16 @@ namespace Pindle\Tests\App;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Pindle\App\Exchange\Check;
 use Pindle\App\Exchange\Format;
+use Pindle\App\Exchange\NotImportable;
 use Pindle\App\Exchange\Schema;
+use Pindle\App\Platform\Kernel;
 use Pindle\App\Platform\PhotographFolder;
 use Pindle\Bench\FiveYears;
 use Pindle\Tests\Camera;
 use Pindle\Tests\RandomHousehold;
+use Psr\Container\ContainerInterface;
 use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
 use Symfony\Component\Filesystem\Filesystem;
@@ -244,12 +248,24 @@ final class ExchangeTest extends TestCase
     #[DataProvider('damage')]
     public function test_a_damaged_file_is_refused_by_place_and_reason(string $said, \Closure $spoil): void
     {
+        try {
+            self::check()->file(self::changed($spoil), static fn () => null);
+            self::fail('It was taken.');
+        } catch (NotImportable $e) {
+            self::assertStringContainsString($said, $e->getMessage());
+            self::assertStringContainsString('Nothing was written.', $e->getMessage());
+        }
+    }
+
+    public function test_where_a_file_is_refused_nothing_is_written(): void
+    {
         $to = self::house('damaged');
         $before = hash_file('sha256', $to.'/pindle.sqlite');
-        $answer = self::console($to, 'pindle:import', self::changed($spoil), true);
+        // The last of its lines: all that comes before it is fine.
+        self::console($to, 'pindle:import', self::changed(static function (\ZipArchive $zip): void {
+            $zip->addFromString('photographs.jsonl', (string) $zip->getFromName('photographs.jsonl').'{"id": 1}'."\n");
+        }), true);
 
-        self::assertStringContainsString($said, $answer);
-        self::assertStringContainsString('Nothing was written.', $answer);
         self::assertSame($before, hash_file('sha256', $to.'/pindle.sqlite'));
         self::assertSame([], (new PhotographFolder($to))->all());
     }
@@ -292,6 +308,21 @@ final class ExchangeTest extends TestCase
         $now = (string) file_get_contents(\dirname(__DIR__, 2).'/'.Schema::FILE);
         self::console(self::house('schema'), 'pindle:schema');
         self::assertSame($now, file_get_contents(\dirname(__DIR__, 2).'/'.Schema::FILE), 'make it anew with pindle:schema, and raise Format::VERSION');
+    }
+
+    /** Looking a file through needs no house: one serves all. */
+    private static function check(): Check
+    {
+        static $check = null;
+        if (null === $check) {
+            $kernel = new Kernel('test', false);
+            $kernel->boot();
+            $services = $kernel->getContainer()->get('test.service_container');
+            \assert($services instanceof ContainerInterface);
+            $check = $services->get(Check::class);
+        }
+
+        return $check instanceof Check ? $check : throw new \LogicException('no check');
     }
 
     /** An empty house, or one of made-up rows. */
