@@ -14,10 +14,11 @@ const width = computed(() => Math.max(340, left + 10 + step * shown.value.length
 const all = (week: Schemas['WeekOfWaysView']) => Object.values(week.ways as Record<string, number>).reduce((a, b) => a + b, 0);
 const largest = computed(() => Math.max(4, ...shown.value.map(all)));
 const tall = (count: number) => (count / largest.value) * (height - top - bottom);
+const times = (week: Schemas['WeekOfWaysView'], way: string) => (week.ways as Record<string, number>)[way] ?? 0;
 function parts(week: Schemas['WeekOfWaysView']) {
     let y = height - bottom;
     return ways.value.flatMap((way) => {
-        const count = (week.ways as Record<string, number>)[way] ?? 0;
+        const count = times(week, way);
         y -= tall(count);
         return count > 0 ? [{ way, y, tall: tall(count), count }] : [];
     });
@@ -95,7 +96,7 @@ const fill = (way: string) => `url(#way-${way})`;
                 <tbody>
                     <tr v-for="week in weeks" :key="week.monday" class="border-t border-hem">
                         <td class="pr-5">{{ shortDay(week.monday) }}</td>
-                        <td v-for="way in ways" :key="way" class="pr-5">{{ (week.ways as Record<string, number>)[way] ?? '' }}</td>
+                        <td v-for="way in ways" :key="way" class="pr-5">{{ times(week, way) || '' }}</td>
                     </tr>
                 </tbody>
             </table>
