@@ -2,7 +2,7 @@ import vue from 'eslint-plugin-vue';
 import globals from 'globals';
 import ts from 'typescript-eslint';
 
-const rooms = ['today', 'table', 'children', 'cupboard', 'map', 'activities', 'house'];
+const rooms = ['today', 'table', 'children', 'cupboard', 'map', 'activities', 'house', 'evening', 'week', 'make', 'journal'];
 
 export default ts.config(
     { ignores: ['web/api/types.ts'] },

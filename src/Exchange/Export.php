@@ -99,7 +99,13 @@ final readonly class Export implements Work
         [$done, $all] = [0, array_sum($counts)];
         foreach (Format::GROWING as $name => $table) {
             $to = fopen($work.'/'.Format::lines($name), 'w') ?: throw new \RuntimeException('There is no room for an export.');
+            $counts[$name] = 0;
             foreach ($this->rows($now, $table) as $row) {
+                // A picture that was lost is told of by nobody: without it the file could not be brought in.
+                if ('photographs' === $name && null === $this->photographs->find(\is_string($row['file']) ? $row['file'] : '')) {
+                    continue;
+                }
+                ++$counts[$name];
                 if (false === fwrite($to, json_encode($row, self::JSON)."\n")) {
                     throw new \RuntimeException('There is no room for an export.');
                 }
@@ -157,7 +163,8 @@ final readonly class Export implements Work
             $zip->addFile($work.'/'.Format::lines($name), Format::lines($name));
         }
         foreach ($this->photographs->all() as $photograph) {
-            $zip->addFile((string) $this->photographs->find($photograph), Format::PHOTOGRAPHS.$photograph.'.jpg');
+            $picture = $this->photographs->find($photograph) ?? throw new \RuntimeException('A photograph was taken away meanwhile.');
+            $zip->addFile($picture, Format::PHOTOGRAPHS.$photograph.'.jpg');
             $zip->setCompressionName(Format::PHOTOGRAPHS.$photograph.'.jpg', \ZipArchive::CM_STORE);
         }
         if (!$zip->close()) {

@@ -291,6 +291,16 @@ final class ExchangeTest extends TestCase
         }
     }
 
+    public function test_a_picture_that_was_lost_does_not_keep_the_household_from_coming_in(): void
+    {
+        $from = self::house('lost', 13);
+        [$lost] = (new PhotographFolder($from))->all();
+        (new PhotographFolder($from))->remove($lost);
+        $made = self::export($from);
+        self::assertStringNotContainsString($lost, self::told($made)['photographs.jsonl']);
+        self::assertStringContainsString('is here', self::console(self::house('lost-to'), 'pindle:import', $made));
+    }
+
     /** A small one of what ./pindle bench journal measures: memory does not grow with the years, and it is said how far it is. */
     public function test_many_lines_go_out_and_in_a_few_at_a_time(): void
     {
