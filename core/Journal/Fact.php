@@ -75,6 +75,12 @@ final readonly class Fact
         return Operation::Sum === $this->operation ? $this->first + $this->second : $this->first - $this->second;
     }
 
+    /** As it is written down: "3 + 4", "9 − 2". */
+    public function written(): string
+    {
+        return \sprintf('%d %s %d', $this->first, Operation::Sum === $this->operation ? '+' : '−', $this->second);
+    }
+
     /** @return list<string> keys of the questions that put it, as they stand in the record */
     public function questions(): array
     {

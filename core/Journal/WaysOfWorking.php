@@ -37,6 +37,19 @@ final readonly class WaysOfWorking
         return new self($weeks);
     }
 
+    /**
+     * The usual way in the first half of a stretch of time and in the second, by whole weeks.
+     *
+     * @return array{Way, Way}|null null where one of the halves has too few taps
+     */
+    public function thenAndNow(LocalDate $from, LocalDate $to): ?array
+    {
+        $half = $from->plusDays(intdiv($from->daysUntil($to), 2));
+        [$then, $now] = [$this->usual($from, $half), $this->usual($half->monday()->plusDays(7), $to)];
+
+        return null === $then || null === $now ? null : [$then, $now];
+    }
+
     /** The way of most taps from one day to another, both included; of two as frequent the one further along. Null where there are too few. */
     public function usual(LocalDate $from, LocalDate $to): ?Way
     {

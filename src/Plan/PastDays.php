@@ -110,6 +110,31 @@ final readonly class PastDays
         return $byDay;
     }
 
+    /** @return \Generator<int, array{string, PastSetUp, string}> date, set-up and child: everything that was ever planned, child by child, in order of time */
+    public function all(): \Generator
+    {
+        /** @var array{id: string, date: string, activity: string, start: int, minutes: int, state: string, note: ?string, child: string, steps: string} $row */
+        foreach ($this->connection->iterateAssociative(
+            'SELECT u.id AS id, u.date AS date, u.activity_id AS activity, u.start AS start, u.minutes AS minutes, u.state AS state, u.note AS note,'
+            .' s.child_id AS child, '.self::STEPS.' AS steps FROM set_up u JOIN sitting s ON s.set_up_id = u.id'
+            ." WHERE u.state <> 'dropped' ORDER BY u.date, u.start, u.id, s.turn",
+        ) as $row) {
+            yield [
+                $row['date'],
+                new PastSetUp(
+                    $row['id'],
+                    $row['activity'],
+                    $row['start'],
+                    $row['minutes'],
+                    SetUpState::from($row['state']),
+                    $row['note'] ?? '',
+                    [$row['child'] => self::texts($row['steps'])],
+                ),
+                $row['child'],
+            ];
+        }
+    }
+
     /**
      * What was done instead of the plan.
      *

@@ -23,6 +23,14 @@ final readonly class Noticed
     {
     }
 
+    /** @return \Generator<int, AttemptEntity> every try of the house, in order of time, those taken back included */
+    public function all(): \Generator
+    {
+        foreach ($this->connection->iterateAssociative('SELECT * FROM attempt ORDER BY at, device_id, id') as $row) {
+            yield AttemptEntity::ofRow($row);
+        }
+    }
+
     /**
      * What was seen elsewhere, and marks set by hand.
      *

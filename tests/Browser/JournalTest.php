@@ -13,12 +13,12 @@ use Symfony\Component\Process\Process;
 /** A record to keep, to show, to take away and to bring back. */
 final class JournalTest extends BrowserTestCase
 {
-    private string $photograph = '';
+    private string $file = '';
 
     protected function tearDown(): void
     {
-        if (is_file($this->photograph)) {
-            unlink($this->photograph);
+        if (is_file($this->file)) {
+            unlink($this->file);
         }
         parent::tearDown();
     }
@@ -165,13 +165,38 @@ final class JournalTest extends BrowserTestCase
         }
     }
 
-    private function take(string $css, string $jpeg): void
+    public function test_a_list_of_things_is_looked_at_before_it_is_in_the_cupboard(): void
     {
-        $this->photograph = sys_get_temp_dir().'/pindle-photograph-'.bin2hex(random_bytes(4)).'.jpg';
-        file_put_contents($this->photograph, $jpeg);
+        $this->server = new Server(self::TODAY, true);
+        $this->open('/cupboard');
+        $this->chrome->waitForText('What have we got?');
+        $this->take('[data-take-list]', "name,amount\nOak galls,many\nFir cones,9\n", 'csv');
+        $this->chrome->waitForText('One line cannot be read');
+        $this->chrome->waitForText('"many" is no number');
+        $this->assertAccessible('a list with a line that cannot be read');
+        self::assertSame([], $this->all('[data-write-list]'), 'it cannot be written as it is');
+        $this->chrome->clickText('Leave it');
+
+        $this->take('[data-take-list]', "name,amount\nOak galls,14\nFir cones,9\n", 'csv');
+        $this->chrome->waitForText('2 new, 0 changed. Nothing is written yet.');
+        self::assertNotContains('Fir cones', array_column($this->api('/cupboard')['things'], 'name'));
+        $this->chrome->click('[data-write-list]');
+        $this->chrome->waitForText('It is in the cupboard.');
+        $this->chrome->clickText('Done');
+        $this->chrome->waitForText('Oak galls');
+        self::assertContains('Fir cones', array_column($this->api('/cupboard')['things'], 'name'));
+    }
+
+    private function take(string $css, string $content, string $kind = 'jpg'): void
+    {
+        if (is_file($this->file)) {
+            unlink($this->file);
+        }
+        $this->file = sys_get_temp_dir().'/pindle-file-'.bin2hex(random_bytes(4)).'.'.$kind;
+        file_put_contents($this->file, $content);
         // A file is chosen by its name: the field must be in sight for that.
         $this->chrome->driver->executeScript('document.querySelector(arguments[0]).classList.remove("sr-only")', [$css]);
-        $this->all($css)[0]->setFileDetector(new LocalFileDetector())->sendKeys($this->photograph);
+        $this->all($css)[0]->setFileDetector(new LocalFileDetector())->sendKeys($this->file);
     }
 
     private function photographs(): int

@@ -118,6 +118,7 @@ final class JournalTest extends TestCase
         self::assertSame(['sum:10,10'], $last(FactSquare::SumsToTwenty));
         self::assertSame(['difference:20,10'], $last(FactSquare::Differences));
         self::assertNull(FactSquare::SumsToTen->fact(5, 6));
+        self::assertSame(['3 + 4', '9 − 2'], [Fact::sum(3, 4)?->written(), Fact::difference(9, 2)?->written()]);
         self::assertSame(
             ['sure' => 0, 'slow' => 0, 'seen' => 0, 'not-met' => 65],
             Facts::of([Make::anAttempt('count@10', 1)])->count(FactSquare::SumsToTen->facts()),
@@ -175,6 +176,21 @@ final class JournalTest extends TestCase
                 Method::SawIt,
             ]),
         );
+    }
+
+    public function test_ways_then_and_now_are_those_of_two_halves_by_whole_weeks(): void
+    {
+        // Five weeks from a Monday on: the middle is the Wednesday of the third, which belongs to the first half.
+        $ways = static fn (int $then, int $now): ?array => WaysOfWorking::of([
+            ...array_fill(0, 4, [Make::day($then), Method::CountedAll]),
+            ...array_fill(0, 4, [Make::day($now), Method::CountedOn]),
+        ])->thenAndNow(Make::day(0), Make::day(34));
+
+        self::assertSame([Way::CountedAll, Way::CountedOn], $ways(0, 34));
+        self::assertSame([Way::CountedAll, Way::CountedOn], $ways(20, 21), 'the third week ends the first half, the fourth begins the second');
+        self::assertNull($ways(0, 20), 'nothing in the second half');
+        self::assertNull($ways(21, 34), 'nothing in the first');
+        self::assertNull(WaysOfWorking::of([])->thenAndNow(Make::day(0), Make::day(0)));
     }
 
     public function test_a_year_begins_where_the_house_says(): void

@@ -5,6 +5,7 @@ import { computed, ref } from 'vue';
 import { type About, keep, take, type Taken } from '@/api/photographs';
 import { changed } from '@/api/queries';
 import Button from '@/kit/Button.vue';
+import ChooseFile from '@/kit/ChooseFile.vue';
 import Notice from '@/kit/Notice.vue';
 
 /** Takes a photograph, or has one chosen; it is made smaller here, and what cannot be sent now stays until it can. */
@@ -17,10 +18,7 @@ const says = computed(() =>
     kept.value === 0 ? '' : kept.value === 1 ? 'Kept in the Journal.' : `${kept.value} kept in the Journal.`,
 );
 
-async function chosen(event: Event) {
-    const input = event.target as HTMLInputElement;
-    const files = [...(input.files ?? [])];
-    input.value = '';
+async function chosen(files: File[]) {
     for (const file of files) {
         if (!(await once(async () => (waiting.value = await take(file, props.about)))) || !(await send())) {
             break;
@@ -52,17 +50,9 @@ async function once(work: () => Promise<unknown>): Promise<boolean> {
 
 <template>
     <div>
-        <label
-            class="inline-flex min-h-11 cursor-pointer items-center gap-2 rounded-lg font-bold text-deep"
-            :class="[
-                quiet ? 'underline decoration-2 underline-offset-4' : 'border-2 border-deep px-4 py-2',
-                'focus-within:outline-3 focus-within:outline-deep hover:bg-linen',
-                busy ? 'opacity-50' : '',
-            ]"
-        >
+        <ChooseFile accept="image/*" multiple :quiet="quiet" :disabled="busy" data-take-photograph @chosen="chosen">
             <Camera :size="20" aria-hidden="true" /> {{ busy ? 'Keeping it…' : (words ?? 'Take a photograph') }}
-            <input type="file" accept="image/*" multiple class="sr-only" :disabled="busy" data-take-photograph @change="chosen" />
-        </label>
+        </ChooseFile>
         <p v-if="says && !error" role="status" class="mt-1 text-sm" data-photograph-kept>{{ says }}</p>
         <div v-if="error" class="mt-2 space-y-2">
             <Notice :error="error" />

@@ -50,11 +50,11 @@ final readonly class ListController
                 $todo[] = $do;
             } catch (Refusal $e) {
                 $says = ('' === (string) $e->field ? '' : $e->field.': ').$e->getMessage();
-                $lines[] = new ListLineView($line, mb_substr($cells['name'] ?? '', 0, 60), null, 'refused', $says);
+                $lines[] = new ListLineView($line, mb_substr($cells['name'] ?? '', 0, 60), null, LineDoes::Refused, $says);
             }
         }
-        $count = static fn (string $does): int => \count(array_filter($lines, static fn (ListLineView $line): bool => $does === $line->does));
-        $isWritten = $write && 0 === $count('refused');
+        $count = static fn (LineDoes $does): int => \count(array_filter($lines, static fn (ListLineView $line): bool => $does === $line->does));
+        $isWritten = $write && 0 === $count(LineDoes::Refused);
         if ($isWritten) {
             $this->things->together(static function () use ($todo): void {
                 foreach (array_filter($todo) as $do) {
@@ -63,7 +63,7 @@ final readonly class ListController
             });
         }
 
-        return new JsonResponse(new ListView($lines, $count('add'), $count('change'), $count('refused'), $isWritten));
+        return new JsonResponse(new ListView($lines, $count(LineDoes::Add), $count(LineDoes::Change), $count(LineDoes::Refused), $isWritten));
     }
 
     /**
@@ -76,14 +76,14 @@ final readonly class ListController
         if (null === $here) {
             $thing = $this->filling->newThing($input);
 
-            return [new ListLineView($line, $thing->name, $thing->amount, 'add', 'new'), fn () => $this->things->add($thing)];
+            return [new ListLineView($line, $thing->name, $thing->amount, LineDoes::Add, 'new'), fn () => $this->things->add($thing)];
         }
         if ($here->amount === $input->amount && (null === $input->size || $here->size == $input->size)) {
-            return [new ListLineView($line, $here->name, $here->amount, 'same', 'as it is'), null];
+            return [new ListLineView($line, $here->name, $here->amount, LineDoes::Same, 'as it is'), null];
         }
         $says = $here->amount === $input->amount ? 'another size' : \sprintf('%d, was %d', $input->amount, $here->amount);
 
-        return [new ListLineView($line, $here->name, $input->amount, 'change', $says), function () use ($here, $input): void {
+        return [new ListLineView($line, $here->name, $input->amount, LineDoes::Change, $says), function () use ($here, $input): void {
             $this->things->change($here->id, $here->version, static function (ThingEntity $thing) use ($input): void {
                 [$thing->amount, $thing->size] = [$input->amount, $input->size ?? $thing->size];
             });

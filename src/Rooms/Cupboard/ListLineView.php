@@ -9,10 +9,9 @@ final readonly class ListLineView
 {
     /**
      * @param int    $line as it stands in the file, from 1
-     * @param string $does add, change, same or refused
      * @param string $says in words; of what is refused, with the field
      */
-    public function __construct(public int $line, public string $name, public ?int $amount, public string $does, public string $says)
+    public function __construct(public int $line, public string $name, public ?int $amount, public LineDoes $does, public string $says)
     {
     }
 }

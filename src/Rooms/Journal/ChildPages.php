@@ -149,11 +149,11 @@ final readonly class ChildPages
 
     private function waysSay(WaysOfWorking $ways, Child $child, LocalDate $then, LocalDate $today): string
     {
-        $half = $then->plusDays(intdiv($then->daysUntil($today), 2));
-        [$was, $is] = [$ways->usual($then, $half), $ways->usual($half->monday()->plusDays(7), $today)];
-        if (null === $was || null === $is) {
+        $usual = $ways->thenAndNow($then, $today);
+        if (null === $usual) {
             return $this->words->say('journal', 'ways-few', ['enough' => WaysOfWorking::ENOUGH]);
         }
+        [$was, $is] = $usual;
 
         return $was === $is
             ? $this->words->say('journal', 'ways-same', ['child' => $child->name, 'way' => $this->words->say('working_ways_said', $is)])

@@ -13,7 +13,6 @@ use Pindle\Core\Evidence\Attempt;
 use Pindle\Core\Journal\Fact;
 use Pindle\Core\Journal\Facts;
 use Pindle\Core\Journal\FactSquare;
-use Pindle\Core\Journal\Operation;
 
 /** Writes out how the facts of one child are known. */
 final readonly class FactPages
@@ -60,7 +59,7 @@ final readonly class FactPages
         $facts = Facts::of($this->noticed->triesAt($childId, $fact));
 
         return new FactTriesView(
-            self::sum($fact),
+            $fact->written(),
             $this->words->say('fact_standings', $facts->standing($fact)),
             array_reverse(array_map(fn (Attempt $try): FactTryView => new FactTryView(
                 $try->day->toString(),
@@ -75,11 +74,6 @@ final readonly class FactPages
 
     private static function fact(?Fact $fact, Facts $facts): ?FactView
     {
-        return null === $fact ? null : new FactView($fact->key(), self::sum($fact), $facts->standing($fact));
-    }
-
-    private static function sum(Fact $fact): string
-    {
-        return \sprintf('%d %s %d', $fact->first, Operation::Sum === $fact->operation ? '+' : '−', $fact->second);
+        return null === $fact ? null : new FactView($fact->key(), $fact->written(), $facts->standing($fact));
     }
 }

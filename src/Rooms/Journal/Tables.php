@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Pindle\App\Rooms\Journal;
 
-use Doctrine\DBAL\Connection;
 use Pindle\App\Content\Words;
 use Pindle\App\Household\Children;
 use Pindle\App\Household\Things;
+use Pindle\App\Plan\PastDays;
 use Pindle\App\Platform\Clock;
 use Pindle\App\Record\AttemptEntity;
 use Pindle\App\Record\Evidence;
@@ -17,13 +17,12 @@ use Pindle\Core\Evidence\Mark;
 use Pindle\Core\Journal\Facts;
 use Pindle\Core\Journal\FactSquare;
 use Pindle\Core\Journal\FactStanding;
-use Pindle\Core\Journal\Operation;
 
 /** The rows of the tables that are given to a spreadsheet, one at a time. */
 final readonly class Tables
 {
     public function __construct(
-        private Connection $connection,
+        private PastDays $past,
         private Children $children,
         private Things $things,
         private Evidence $evidence,
@@ -39,8 +38,7 @@ final readonly class Tables
     public function attempts(): \Generator
     {
         $children = array_column($this->who->all(), 'name', 'id');
-        foreach ($this->connection->iterateAssociative('SELECT * FROM attempt ORDER BY at, device_id, id') as $row) {
-            $attempt = AttemptEntity::ofRow($row);
+        foreach ($this->noticed->all() as $attempt) {
             yield [
                 AttemptEntity::instant($attempt->at)->format('Y-m-d H:i:s'),
                 $attempt->day,
@@ -65,22 +63,16 @@ final readonly class Tables
     public function days(): \Generator
     {
         $children = array_column($this->who->all(), 'name', 'id');
-        /** @var array{date: string, start: int, minutes: int, activity: string, child: string, steps: string, state: string, note: string|null} $row */
-        foreach ($this->connection->iterateAssociative(
-            'SELECT u.date AS date, u.start AS start, u.minutes AS minutes, u.activity_id AS activity, s.child_id AS child, u.state AS state, u.note AS note,'
-            ." (SELECT json_group_array(json_extract(c.value, '$.step')) FROM json_each(s.courses) c) AS steps"
-            ." FROM set_up u JOIN sitting s ON s.set_up_id = u.id WHERE u.state <> 'dropped' ORDER BY u.date, u.start, u.id, s.turn",
-        ) as $row) {
-            $steps = array_map(strval(...), (array) json_decode($row['steps'], true, 4, \JSON_THROW_ON_ERROR));
+        foreach ($this->past->all() as [$date, $setUp, $childId]) {
             yield [
-                $row['date'],
-                \sprintf('%d:%02d', intdiv($row['start'], 60), $row['start'] % 60),
-                $row['minutes'],
-                $this->names->activity($row['activity']) ?? $row['activity'],
-                $children[$row['child']] ?? '',
-                implode('; ', array_map(fn (string $step): string => $this->names->step($step) ?? $step, $steps)),
-                $row['state'],
-                $row['note'],
+                $date,
+                \sprintf('%d:%02d', intdiv($setUp->start, 60), $setUp->start % 60),
+                $setUp->minutes,
+                $this->names->activity($setUp->activityId) ?? $setUp->activityId,
+                $children[$childId] ?? '',
+                implode('; ', array_map(fn (string $step): string => $this->names->step($step) ?? $step, $setUp->sat[$childId])),
+                $setUp->state->value,
+                $setUp->note,
             ];
         }
     }
@@ -140,7 +132,7 @@ final readonly class Tables
                     if (FactStanding::NotMet !== $facts->standing($fact)) {
                         yield [
                             $child->name,
-                            \sprintf('%d %s %d', $fact->first, Operation::Sum === $fact->operation ? '+' : '−', $fact->second),
+                            $fact->written(),
                             $fact->answer(),
                             $facts->standing($fact)->value,
                         ];

@@ -3,6 +3,7 @@ import { computed, ref } from 'vue';
 
 import { useTakeList } from '@/api/queries';
 import Button from '@/kit/Button.vue';
+import ChooseFile from '@/kit/ChooseFile.vue';
 import Dialog from '@/kit/Dialog.vue';
 import Notice from '@/kit/Notice.vue';
 
@@ -11,10 +12,8 @@ const file = ref<File | null>(null);
 const list = useTakeList();
 const read = computed(() => list.data.value);
 const does: Record<string, string> = { add: 'new', change: 'changes', same: 'as it is', refused: 'cannot be read' };
-function chosen(event: Event) {
-    const input = event.target as HTMLInputElement;
-    file.value = input.files?.[0] ?? null;
-    input.value = '';
+function chosen([first]: File[]) {
+    file.value = first ?? null;
     if (file.value) {
         list.mutate({ file: file.value, write: false });
     }
@@ -26,13 +25,7 @@ function close() {
 </script>
 
 <template>
-    <label
-        class="inline-flex min-h-11 cursor-pointer items-center rounded-lg px-4 py-2 font-bold text-deep underline decoration-2 underline-offset-4"
-        :class="'focus-within:outline-3 focus-within:outline-deep hover:bg-hem/40'"
-    >
-        Read a list in (CSV)…
-        <input type="file" accept=".csv,text/csv" class="sr-only" data-take-list @change="chosen" />
-    </label>
+    <ChooseFile quiet accept=".csv,text/csv" data-take-list @chosen="chosen">Read a list in (CSV)…</ChooseFile>
     <Dialog :open="file !== null" wide title="A list of things" @close="close">
         <Notice :error="list.error.value" class="mb-3" />
         <template v-if="read">

@@ -4,7 +4,9 @@ import { computed, ref, watch } from 'vue';
 
 import { askAllAnew, useCopies, useJob, useMakeCopy, usePutBack } from '@/api/queries';
 import Button from '@/kit/Button.vue';
+import ChooseFile from '@/kit/ChooseFile.vue';
 import Dialog from '@/kit/Dialog.vue';
+import JobState from '@/kit/JobState.vue';
 import Notice from '@/kit/Notice.vue';
 
 /** Safe copies: made, taken away, put back. */
@@ -37,12 +39,6 @@ const when = (made: number) =>
         hour: '2-digit',
         minute: '2-digit',
     }).format(made);
-
-function chosen(event: Event) {
-    const input = event.target as HTMLInputElement;
-    wanted.value = input.files?.[0] ?? null;
-    input.value = '';
-}
 </script>
 
 <template>
@@ -57,31 +53,12 @@ function chosen(event: Event) {
         </p>
         <p v-else-if="copies.data.value">None yet.</p>
         <Notice :error="copies.error.value ?? make.error.value ?? restore.error.value" class="my-3" />
-        <div
-            v-if="job.data.value"
-            role="status"
-            class="my-3 rounded-lg px-4 py-3"
-            :class="job.data.value.state === 'failed' ? 'bg-care-cloth text-care' : 'bg-linen'"
-            data-job
-        >
-            <p class="font-bold">{{ job.data.value.said }}</p>
-            <progress
-                v-if="busy"
-                class="mt-2 w-full accent-deep"
-                :value="job.data.value.step"
-                :max="job.data.value.steps"
-                aria-label="How far it is"
-            />
-        </div>
+        <JobState v-if="job.data.value" :job="job.data.value" data-job />
         <div class="my-3 flex flex-wrap gap-2">
             <Button kind="strong" :disabled="make.isPending.value || busy" @click="make.mutate()">Make one now</Button>
-            <label
-                class="inline-flex min-h-11 cursor-pointer items-center rounded-lg border-2 border-deep px-4 py-2 font-bold text-deep"
-                :class="'focus-within:outline-3 focus-within:outline-deep hover:bg-linen'"
+            <ChooseFile accept=".zip,application/zip" :disabled="busy" @chosen="wanted = $event[0] ?? null"
+                >Put back from a file…</ChooseFile
             >
-                Put back from a file…
-                <input type="file" accept=".zip,application/zip" class="sr-only" :disabled="busy" @change="chosen" />
-            </label>
         </div>
         <details v-if="copies.data.value?.copies.length">
             <summary class="min-h-11 cursor-pointer py-2 font-bold text-deep">

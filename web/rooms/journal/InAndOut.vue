@@ -5,6 +5,8 @@ import { computed, ref, watch } from 'vue';
 import { useExport, useImport } from '@/api/journal';
 import { askAllAnew, useJob } from '@/api/queries';
 import Button from '@/kit/Button.vue';
+import ChooseFile from '@/kit/ChooseFile.vue';
+import JobState from '@/kit/JobState.vue';
 import Notice from '@/kit/Notice.vue';
 
 import Erase from './Erase.vue';
@@ -23,14 +25,6 @@ watch(
 const runs = (id: string, state: string | undefined) => id !== '' && !['done', 'failed'].includes(state ?? 'waiting');
 const busy = computed(() => runs(outId.value, outJob.data.value?.state) || runs(inId.value, inJob.data.value?.state));
 const jobs = computed(() => [outJob.data.value, inJob.data.value]);
-function chosen(event: Event) {
-    const input = event.target as HTMLInputElement;
-    const file = input.files?.[0];
-    input.value = '';
-    if (file) {
-        bring.mutate(file);
-    }
-}
 const tables = [
     { name: 'attempts', words: 'Every try' },
     { name: 'days', words: 'Days and their minutes' },
@@ -54,30 +48,12 @@ const tables = [
                 Into an empty house all of it comes. Where children are here already, what was seen and done with them joins what
                 is here; a second time changes nothing.
             </p>
-            <label
-                class="inline-flex min-h-11 cursor-pointer items-center rounded-lg border-2 border-deep px-4 py-2 font-bold text-deep"
-                :class="['focus-within:outline-3 focus-within:outline-deep hover:bg-linen', busy ? 'opacity-50' : '']"
+            <ChooseFile accept=".zip,application/zip" :disabled="busy" data-import @chosen="$event[0] && bring.mutate($event[0])"
+                >Choose a household file…</ChooseFile
             >
-                Choose a household file…
-                <input type="file" accept=".zip,application/zip" class="sr-only" :disabled="busy" data-import @change="chosen" />
-            </label>
             <Notice :error="out.error.value ?? bring.error.value" class="mt-3" />
             <template v-for="(job, i) in jobs" :key="i">
-                <div
-                    v-if="job"
-                    role="status"
-                    class="mt-3 rounded-lg px-4 py-3"
-                    :class="job.state === 'failed' ? 'bg-care-cloth text-care' : 'bg-linen'"
-                    :data-job="i === 0 ? 'out' : 'in'"
-                >
-                    <p class="font-bold">{{ job.said }}</p>
-                    <progress
-                        v-if="!['done', 'failed'].includes(job.state)"
-                        class="mt-2 w-full accent-deep"
-                        :value="job.step"
-                        :max="job.steps"
-                        aria-label="How far it is"
-                    />
+                <JobState v-if="job" :job="job" :data-job="i === 0 ? 'out' : 'in'">
                     <a
                         v-if="job.file"
                         class="mt-1 inline-flex min-h-11 items-center gap-2 font-bold text-deep underline underline-offset-4"
@@ -86,7 +62,7 @@ const tables = [
                         data-fetch-export
                         ><Download :size="18" aria-hidden="true" /> Take it away</a
                     >
-                </div>
+                </JobState>
             </template>
         </section>
         <section class="rounded-2xl border border-hem bg-paper p-5" aria-labelledby="tables">

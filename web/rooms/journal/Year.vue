@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { ChevronLeft, ChevronRight, Download, Printer } from '@lucide/vue';
+import { Download, Printer } from '@lucide/vue';
 import { computed, ref } from 'vue';
 
 import { useYear, useYearStart } from '@/api/journal';
+import Arrow from '@/kit/Arrow.vue';
 import Button from '@/kit/Button.vue';
 import Choice from '@/kit/Choice.vue';
 import Dialog from '@/kit/Dialog.vue';
@@ -42,25 +43,9 @@ const days = (count: number) => (count === 1 ? '1 day' : `${count} days`);
     <Notice v-else-if="query.error.value" :error="query.error.value" />
     <div v-else-if="year">
         <div class="mb-3 flex flex-wrap items-center gap-2">
-            <button
-                v-if="year.before"
-                type="button"
-                class="flex size-11 items-center justify-center rounded-lg hover:bg-hem/40"
-                aria-label="The year before"
-                @click="of = year.before"
-            >
-                <ChevronLeft :size="24" />
-            </button>
+            <Arrow v-if="year.before" to="before" label="The year before" @click="of = year.before" />
             <h2 data-year>{{ year.title }}</h2>
-            <button
-                v-if="year.after"
-                type="button"
-                class="flex size-11 items-center justify-center rounded-lg hover:bg-hem/40"
-                aria-label="The year after"
-                @click="of = year.after"
-            >
-                <ChevronRight :size="24" />
-            </button>
+            <Arrow v-if="year.after" to="after" label="The year after" @click="of = year.after" />
             <Button kind="quiet" data-begin @click="begin">When the year begins…</Button>
         </div>
         <p v-if="!year.children.length" class="mb-4">Nothing was done in this year yet.</p>

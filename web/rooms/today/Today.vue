@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import { ChevronLeft, ChevronRight, Printer, Zap } from '@lucide/vue';
+import { Printer, Zap } from '@lucide/vue';
 import { computed, defineAsyncComponent, nextTick, onMounted, ref, watch } from 'vue';
 import { RouterLink, useRoute, useRouter } from 'vue-router';
 
 import type { Schemas } from '@/api/client';
 import { keepTables, useDay, usePlan, useToday } from '@/api/queries';
 import { useTomorrow } from '@/api/sheets';
+import Arrow from '@/kit/Arrow.vue';
 import Button from '@/kit/Button.vue';
 import { useKeys } from '@/kit/keys';
 import Notice from '@/kit/Notice.vue';
@@ -101,14 +102,7 @@ useKeys({
         <div>
             <div class="mb-4 flex flex-wrap items-end justify-between gap-3">
                 <div class="flex items-center gap-1">
-                    <button
-                        type="button"
-                        class="flex size-11 items-center justify-center rounded-lg hover:bg-hem/40"
-                        aria-label="The day before"
-                        @click="go(-1)"
-                    >
-                        <ChevronLeft :size="24" />
-                    </button>
+                    <Arrow to="before" label="The day before" @click="go(-1)" />
                     <div>
                         <h1>{{ longDay(day.date) }}</h1>
                         <p v-if="day.planned && ahead.length" class="text-soft">
@@ -117,14 +111,7 @@ useKeys({
                             }}<template v-if="done.length">, {{ done.length }} done</template>
                         </p>
                     </div>
-                    <button
-                        type="button"
-                        class="flex size-11 items-center justify-center rounded-lg hover:bg-hem/40"
-                        aria-label="The day after"
-                        @click="go(1)"
-                    >
-                        <ChevronRight :size="24" />
-                    </button>
+                    <Arrow to="after" label="The day after" @click="go(1)" />
                     <RouterLink v-if="!day.isToday" to="/" class="flex min-h-11 items-center px-2 underline underline-offset-4"
                         >Today</RouterLink
                     >

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ChevronLeft, ChevronRight, Undo2 } from '@lucide/vue';
+import { Undo2 } from '@lucide/vue';
 import { useMediaQuery } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
@@ -7,6 +7,7 @@ import { useRoute, useRouter } from 'vue-router';
 import { useBeginRound } from '@/api/looks';
 import { usePlan } from '@/api/queries';
 import { useOutlook, useWeek, useWeekChanges } from '@/api/week';
+import Arrow from '@/kit/Arrow.vue';
 import Button from '@/kit/Button.vue';
 import { useKeys } from '@/kit/keys';
 import Notice from '@/kit/Notice.vue';
@@ -75,27 +76,12 @@ useKeys({
     <div v-else-if="week" class="week" :style="columns">
         <div class="mb-4 flex flex-wrap items-end justify-between gap-3">
             <div class="flex items-center gap-1">
-                <button
-                    type="button"
-                    class="flex size-11 items-center justify-center rounded-lg hover:bg-hem/40"
-                    aria-label="The week before"
-                    @click="go(-1)"
-                >
-                    <ChevronLeft :size="24" />
-                </button>
+                <Arrow to="before" label="The week before" @click="go(-1)" />
                 <div>
                     <h1>{{ isNow ? 'This week' : 'The week' }}</h1>
                     <p class="text-soft">{{ shortDay(week.from) }} to {{ shortDay(week.to) }}</p>
                 </div>
-                <button
-                    type="button"
-                    class="flex size-11 items-center justify-center rounded-lg hover:bg-hem/40"
-                    aria-label="The week after"
-                    data-next-week
-                    @click="go(1)"
-                >
-                    <ChevronRight :size="24" />
-                </button>
+                <Arrow to="after" label="The week after" data-next-week @click="go(1)" />
                 <Button v-if="!isNow" kind="quiet" @click="here">This week</Button>
             </div>
             <div class="flex flex-wrap gap-2">
