@@ -3124,11 +3124,13 @@ export interface components {
             activities: number;
             lacking: components["schemas"]["LackingView"][];
         };
+        /** @enum {string} */
+        LineDoes: "add" | "change" | "same" | "refused";
         ListLineView: {
             line: number;
             name: string;
             amount?: number | null;
-            does: string;
+            does: components["schemas"]["LineDoes"];
             says: string;
         };
         ListView: {
