@@ -50,7 +50,6 @@ const left = computed(() => props.day.setUps.filter(({ state }) => state !== 'do
                 {{ left.map((setUp) => setUp.name + (setUp.state === 'begun' ? ' (begun)' : '')).join('; ') }}
             </li>
         </ul>
-        <TakePhotograph v-if="!isToday" quiet class="mt-1" :about="{ day: day.date }" words="Add a photograph" />
         <ul v-if="day.photographs.length" class="mt-3 flex flex-wrap gap-3">
             <li v-for="photograph in day.photographs" :key="photograph.id" class="w-36">
                 <button
@@ -69,5 +68,6 @@ const left = computed(() => props.day.setUps.filter(({ state }) => state !== 'do
                 </button>
             </li>
         </ul>
+        <TakePhotograph v-if="!isToday" quiet class="mt-1" :about="{ day: day.date }" words="Add a photograph" />
     </li>
 </template>
