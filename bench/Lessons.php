@@ -463,7 +463,7 @@ final class Lessons
     {
         $set = $this->lacks->questions($activity, $step, crc32($seed.$activity->id.$step->id));
         $props = $this->catalogue->props($activity, [new Settings()], [$form]);
-        $laid = (new LayOut($this->cautions))->choose($activity, $props, [[$set, $step->size]], [$form], $things, $nearby, $this->day, [], []);
+        $laid = (new LayOut($this->cautions, $this->day))->choose($activity, $props, [[$set, $step->size]], [$form], $things, $nearby, [], []);
         $sitting = new Sitting('c', [new Course($step->id, $form, Help::Bare, Reason::Ready)], $set->questions);
 
         $place = $activity->places[0] ?? Place::Table;

@@ -12,6 +12,12 @@ final class Wording
 
     private static ?\Transliterator $plain = null;
 
+    /** @var array<string, string> text => as plain() has it: some hundreds of words are looked for in every thing */
+    private static array $known = [];
+
+    /** So many are kept before they are forgotten. */
+    private const KEPT = 5_000;
+
     /**
      * Whether one of these words, or words in a row, is in a text.
      *
@@ -36,13 +42,18 @@ final class Wording
     /** Every word as one of them, small and without marks, a space before and after each. */
     public static function plain(string $text): string
     {
+        if (isset(self::$known[$text])) {
+            return self::$known[$text];
+        }
         self::$plain ??= \Transliterator::create('NFKD; [:Nonspacing Mark:] Remove; Latin-ASCII; Lower')
             ?? throw new \LogicException('This machine cannot read letters with marks.');
         // Bytes that are no letters spoil themselves only: what they stand beside is still read.
-        $text = (string) self::$plain->transliterate(mb_scrub($text));
-        preg_match_all("/[\p{L}\p{N}']+/u", $text, $found);
+        preg_match_all("/[\p{L}\p{N}']+/u", (string) self::$plain->transliterate(mb_scrub($text)), $found);
+        if (\count(self::$known) >= self::KEPT) {
+            self::$known = [];
+        }
 
-        return ' '.implode(' ', array_map(self::one(...), $found[0])).' ';
+        return self::$known[$text] = ' '.implode(' ', array_map(self::one(...), $found[0])).' ';
     }
 
     private static function one(string $word): string

@@ -160,15 +160,4 @@ final readonly class Child
 
         return false;
     }
-
-    public function isAwakeDuring(Span $span): bool
-    {
-        foreach ($this->rests as $rest) {
-            if ($rest->overlaps($span)) {
-                return false;
-            }
-        }
-
-        return true;
-    }
 }

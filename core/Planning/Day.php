@@ -11,7 +11,7 @@ use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Calendar\Span;
 use Pindle\Core\Child\Child;
 
-/** The rules of time and hands while a day is being filled: who can sit when, and where the parent is. */
+/** A day as its set-ups fill it: when something fits in beside them, and what everyone does meanwhile. The rules stand in Hands. */
 final readonly class Day
 {
     /** Starts are tried every so many minutes. */
@@ -22,8 +22,7 @@ final readonly class Day
     public const SHORT_BREAK = 5;
     public const SHORT_DAY = 25;
 
-    /** The longest a little one plays on their own beside the parent, in minutes running. */
-    public const BESIDE = 15;
+    public Hands $hands;
 
     /**
      * @param list<Child> $children
@@ -32,6 +31,7 @@ final readonly class Day
      */
     public function __construct(private LocalDate $date, private array $children, private array $windows, private array $blocks = [])
     {
+        $this->hands = new Hands($date, $children, $windows, $blocks);
     }
 
     public static function of(DayRequest $request): self
@@ -111,37 +111,15 @@ final readonly class Day
     /**
      * @param list<SetUp>           $setUps
      * @param non-empty-list<Child> $children
+     * @param list<SetUp>           $soon     what will be there besides: it is company already
      */
-    public function allows(array $setUps, array $children, Span $span, Part $part, Place $place, Activity $activity): bool
+    public function allows(array $setUps, array $children, Span $span, Part $part, Place $place, Activity $activity, array $soon = []): bool
     {
-        foreach ($children as $child) {
-            if (!$child->isAwakeDuring($span) || !$this->hasRestedBy($setUps, $child, $span, $activity)) {
-                return false;
-            }
-        }
-        foreach ($this->blocks as $block) {
-            if (!$block->allows($activity, $part, $span)) {
-                return false;
-            }
-        }
-        foreach ($setUps as $other) {
-            if (!$other->span->overlaps($span)) {
-                continue;
-            }
-            $sameRoom = $other->place === $place || Place::Anywhere === $place || Place::Anywhere === $other->place;
-            if (!$sameRoom && Part::Alone !== $part && Part::Alone !== $other->part) {
-                return false;
-            }
-            foreach ($part->busy($span) as $mine) {
-                foreach ($other->part->busy($other->span) as $theirs) {
-                    if ($mine->overlaps($theirs)) {
-                        return false;
-                    }
-                }
-            }
-        }
+        $stints = array_map($this->hands->of(...), $setUps);
+        $who = $this->hands->who(array_map(static fn (Child $child): string => $child->id, $children));
+        $one = $this->hands->stint($span->start, $span->minutes(), $place, $part, $who, $activity);
 
-        return $this->keepsLittleOnesCompany($setUps, $children, $span);
+        return $this->hands->allow($stints, $one) && $this->keepsLittleOnesCompany([...$stints, ...array_map($this->hands->of(...), $soon)], $one);
     }
 
     /**
@@ -235,25 +213,6 @@ final readonly class Day
         };
     }
 
-    /** @param list<SetUp> $setUps */
-    private function hasRestedBy(array $setUps, Child $child, Span $span, Activity $activity): bool
-    {
-        foreach ($setUps as $setUp) {
-            if (null === $setUp->sittingOf($child->id)) {
-                continue;
-            }
-            $isAfterOpener = $setUp->span->start < $span->start
-                ? $this->isOpener($setUp->activity, $setUp->span)
-                : $this->isOpener($activity, $span);
-            $break = $isAfterOpener ? 0 : self::breakFor($child, $this->date);
-            if ($setUp->span->overlaps($span) || $setUp->span->gapTo($span) < $break) {
-                return false;
-            }
-        }
-
-        return true;
-    }
-
     /** Whether it opens a time at the table with empty hands: what follows needs no break. */
     public function isOpener(Activity $activity, Span $span): bool
     {
@@ -261,52 +220,20 @@ final readonly class Day
     }
 
     /**
-     * Whether no child who has sittings and may not be alone would, by the new span, play beside the parent for too long at a stretch. What lies in the
-     * day already counts only as far as the new span makes it longer.
+     * Whether no child who has sittings and may not be alone would, by the new one, play beside the parent for too long at a stretch. What lies in the
+     * day already counts only as far as the new one makes it longer.
      *
-     * @param list<SetUp> $setUps
-     * @param list<Child> $children who sit in the new span
+     * @param list<Stint> $stints
      */
-    private function keepsLittleOnesCompany(array $setUps, array $children, Span $span): bool
+    private function keepsLittleOnesCompany(array $stints, Stint $one): bool
     {
-        $before = array_map(static fn (SetUp $setUp): Span => $setUp->span, $setUps);
-        foreach ($this->children as $child) {
-            if ($child->mayBeAloneOn($this->date) || !$child->isPlannedOn($this->date)) {
-                continue;
-            }
-            $busy = [...$child->rests, ...array_map(
-                static fn (SetUp $setUp): Span => $setUp->span,
-                array_values(array_filter($setUps, static fn (SetUp $setUp): bool => null !== $setUp->sittingOf($child->id))),
-            )];
-            $sits = [] !== array_filter($children, static fn (Child $sitting): bool => $sitting->id === $child->id);
-            foreach ($this->windows as $window) {
-                $with = self::longestBeside($sits ? [...$busy, $span] : $busy, $window, [...$before, $span]);
-                if ($with > self::BESIDE && $with > self::longestBeside($busy, $window, $before)) {
-                    return false;
-                }
+        $before = $this->hands->beside($stints);
+        foreach ($this->hands->beside([...$stints, $one]) as $i => $with) {
+            if ($with > Hands::BESIDE && $with > $before[$i]) {
+                return false;
             }
         }
 
         return true;
-    }
-
-    /**
-     * The longest stretch, in minutes, in which a child plays beside the parent in the used part of a window.
-     *
-     * @param list<Span> $busy when the child sits or sleeps
-     * @param list<Span> $used by any set-up
-     */
-    private static function longestBeside(array $busy, Span $window, array $used): int
-    {
-        usort($busy, static fn (Span $a, Span $b): int => $a->start <=> $b->start);
-        $from = $window->start;
-        $to = max([$window->start, ...array_map(static fn (Span $span): int => $window->holds($span) ? $span->end : 0, $used)]);
-        $longest = 0;
-        foreach ($busy as $span) {
-            $longest = max($longest, min($span->start, $to) - $from);
-            $from = max($from, $span->end);
-        }
-
-        return max($longest, $to - $from);
     }
 }

@@ -19,12 +19,10 @@ final readonly class FirstActivity
     private const LAYING_OUT = 5;
 
     private Candidates $candidates;
-    private SettingOut $settingOut;
 
-    public function __construct(SkillMap $map, Catalogue $catalogue, Cautions $cautions)
+    public function __construct(private SkillMap $map, private Catalogue $catalogue, private Cautions $cautions)
     {
         $this->candidates = new Candidates($catalogue);
-        $this->settingOut = new SettingOut($map, $catalogue, $cautions);
     }
 
     /**
@@ -48,12 +46,13 @@ final readonly class FirstActivity
             ),
             static fn (Candidate $candidate): bool => !\in_array($candidate->activity->id, $passed, true),
         ));
+        $settingOut = new SettingOut($this->map, $this->catalogue, $this->cautions, $request);
         $without = null;
         foreach ($all as $candidate) {
             if (null !== $without && ([] === $candidate->activity->roles || [] === $request->things)) {
                 continue;
             }
-            $setUp = $this->setOut($request, $candidate);
+            $setUp = self::setOut($settingOut, $request, $candidate);
             // Cards alone are not what lies before the parent.
             if (null !== $setUp && [] !== $setUp->laid) {
                 return $setUp;
@@ -64,7 +63,7 @@ final readonly class FirstActivity
         return $without;
     }
 
-    private function setOut(DayRequest $request, Candidate $candidate): ?SetUp
+    private static function setOut(SettingOut $settingOut, DayRequest $request, Candidate $candidate): ?SetUp
     {
         $child = $candidate->learner->child;
         $activity = $candidate->activity;
@@ -72,13 +71,12 @@ final readonly class FirstActivity
         $count = max($size->fewest, $size->fitting(self::MINUTES * 60, $activity->seconds));
         $start = $request->windows[0]->start ?? 0;
 
-        return $this->settingOut->setUp(
-            $request,
+        return $settingOut->setUp(
             $activity,
             Candidates::placesOf($activity, $request->places)[0],
             $child->mayBeAloneOn($request->date) ? $activity->part : Part::With,
             Span::lasting($start, self::MINUTES + self::LAYING_OUT),
-            [$this->settingOut->sitting($request, $candidate, $count)],
+            [$settingOut->sitting($candidate, $count)],
             [],
         );
     }

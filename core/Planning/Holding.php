@@ -26,8 +26,9 @@ final readonly class Holding
     {
         $length = new Length($request);
         $stay = [];
-        foreach ($request->held as $held) {
+        foreach ($request->held as $i => $held) {
             $sittings = [];
+            $soon = \array_slice($request->held, $i + 1);
             foreach ($held->sittings as $sitting) {
                 $candidate = self::stillThere(
                     $candidates[$sitting->childId] ?? [],
@@ -39,7 +40,7 @@ final readonly class Holding
                     $candidate->learner->child->longestSittingOn($request->date),
                     $length->left($candidate->learner, $stay),
                 )) {
-                    $made = $this->settingOut->sitting($request, $candidate, \count($sitting->questions));
+                    $made = $this->settingOut->sitting($candidate, \count($sitting->questions));
                     $sittings[] = $made->asksLike($sitting) ? $made->asking($sitting->questions) : $made;
                 }
             }
@@ -48,14 +49,14 @@ final readonly class Holding
                 continue;
             }
             $others = [...$request->kept, ...$stay];
-            $span = $day->holds($held->span) && $day->allows($others, $children, $held->span, $held->part, $held->place, $held->activity)
+            $span = $day->holds($held->span) && $day->allows($others, $children, $held->span, $held->part, $held->place, $held->activity, $soon)
                 ? $held->span
                 : $day->earliest($others, $children, $held->span->minutes(), $held->part, $held->place, $held->activity);
-            $again = null === $span ? null : $this->again($request, $held, $span, $sittings, $others);
+            $again = null === $span ? null : $this->again($held, $span, $sittings, $others);
             // What is asked adapts as far as what lies out serves it; else it is asked as it was.
             if (null !== $span && $again?->thingIds() !== $held->thingIds()) {
                 $asBefore = array_map(static fn (Sitting $made): Sitting => self::asBefore($made, $held), $sittings);
-                $same = $this->again($request, $held, $span, $asBefore, $others);
+                $same = $this->again($held, $span, $asBefore, $others);
                 $again = $same?->thingIds() === $held->thingIds() ? $same : $again;
             }
             if (null !== $again) {
@@ -70,9 +71,9 @@ final readonly class Holding
      * @param non-empty-list<Sitting> $sittings
      * @param list<SetUp>             $others
      */
-    private function again(DayRequest $request, SetUp $held, Span $span, array $sittings, array $others): ?SetUp
+    private function again(SetUp $held, Span $span, array $sittings, array $others): ?SetUp
     {
-        return $this->settingOut->setUp($request, $held->activity, $held->place, $held->part, $span, $sittings, $others, $held->thingIds());
+        return $this->settingOut->setUp($held->activity, $held->place, $held->part, $span, $sittings, $others, $held->thingIds());
     }
 
     /** A sitting with the questions it had, where it is still about the same steps. */

@@ -13,6 +13,7 @@ use Pindle\Core\Activity\Role;
 use Pindle\Core\Activity\Sameness;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Caution\Cautions;
+use Pindle\Core\Caution\Reach;
 use Pindle\Core\Child\Child;
 use Pindle\Core\Question\QuestionSet;
 use Pindle\Core\Skill\Form;
@@ -23,7 +24,7 @@ use Pindle\Core\Thing\Thing;
  * Chooses the things for an activity from what the house has: able to do what is done with them, enough of them, fitting, even where they are
  * weighed, safe for everyone in reach, liked, and not the same again.
  */
-final readonly class LayOut
+final class LayOut
 {
     /** No lay-out needs more loose things than this: counting them out would wear anyone out. */
     public const MOST_THINGS = 60;
@@ -41,8 +42,16 @@ final readonly class LayOut
     /** So many things are tried for a role before it is given up; the best come first. */
     private const TRIES = 6;
 
-    public function __construct(private Cautions $cautions)
+    private Reach $reach;
+
+    /** @var \WeakMap<Role, array<string, LackReason|false>> thing id => what is wrong with it for the role, whatever else lies out; false for nothing */
+    private \WeakMap $troubles;
+
+    /** @param Cautions $cautions as they hold for the things of one cupboard on one day */
+    public function __construct(Cautions $cautions, LocalDate $on)
     {
+        $this->reach = new Reach($cautions, $on);
+        $this->troubles = new \WeakMap();
     }
 
     /**
@@ -67,21 +76,50 @@ final readonly class LayOut
         array $forms,
         array $free,
         array $nearby,
-        LocalDate $on,
         array $avoid,
         array $liked,
         Place $place = Place::Table,
         Part $part = Part::With,
         array $before = [],
     ): array|Lack {
-        foreach ([$activity->asThing($place), ...array_map(static fn (Prop $prop): Thing => $prop->thing, $props)] as $thing) {
-            if (!$this->cautions->allow($thing, $nearby, $on)) {
+        $besides = ['activity '.$activity->id.' at '.$place->value => $activity->asThing($place)];
+        foreach ($props as $prop) {
+            $besides['prop '.$prop->id] = $prop->thing;
+        }
+        foreach ($besides as $as => $thing) {
+            if (!$this->reach->allows($thing, $nearby, true, $as)) {
                 return new Lack(LackReason::PropUnsafe, 'props', 1, $thing);
             }
-            if (Part::With !== $part && $this->cautions->wantParent($thing, $nearby, $on)) {
+            if (Part::With !== $part && !$this->reach->allows($thing, $nearby, false, $as)) {
                 return new Lack(LackReason::WantsParent, 'props', 1, $thing);
             }
         }
+        $wanted = self::wanted($activity, $sets, $forms);
+        $total = array_sum(array_column($wanted, 1));
+        if ($total > self::MOST_THINGS) {
+            return new Lack(LackReason::TooMany, $wanted[0][0]->id, $total);
+        }
+        $allowed = fn (Thing $thing): bool => $this->reach->allows($thing, $nearby, Part::With === $part);
+        $worth = static fn (Thing $thing): float => (\in_array($thing->id, $liked, true) ? 1.0 : 0.0)
+            - (\in_array($thing->id, $avoid, true) ? 2.0 : 0.0)
+            + self::handiness($thing)
+            // Among equals, the kind there is plenty of is the easiest to find.
+            + min(1.0, $thing->amount / 100)
+            + self::stays($thing, $before);
+
+        return $this->rest($wanted, $free, $allowed, [], $worth);
+    }
+
+    /**
+     * How many things an activity wants for each of its roles; roles that want none left out.
+     *
+     * @param non-empty-list<array{QuestionSet, int}> $sets  as for choose
+     * @param list<Form|null>                         $forms of the sittings
+     *
+     * @return list<array{Role, int}>
+     */
+    public static function wanted(Activity $activity, array $sets, array $forms): array
+    {
         $values = self::values($sets);
         $wanted = [];
         foreach ($activity->roles as $role) {
@@ -90,20 +128,8 @@ final readonly class LayOut
                 $wanted[] = [$role, $count];
             }
         }
-        $total = array_sum(array_column($wanted, 1));
-        if ($total > self::MOST_THINGS) {
-            return new Lack(LackReason::TooMany, $wanted[0][0]->id, $total);
-        }
-        $safe = array_values(array_filter($free, fn (Thing $thing): bool => $this->cautions->allow($thing, $nearby, $on)
-            && (Part::With === $part || !$this->cautions->wantParent($thing, $nearby, $on))));
-        $worth = static fn (Thing $thing): float => (\in_array($thing->id, $liked, true) ? 1.0 : 0.0)
-            - (\in_array($thing->id, $avoid, true) ? 2.0 : 0.0)
-            + self::handiness($thing)
-            // Among equals, the kind there is plenty of is the easiest to find.
-            + min(1.0, $thing->amount / 100)
-            + self::stays($thing, $before);
 
-        return $this->rest($wanted, $safe, array_values(array_udiff($free, $safe, static fn (Thing $a, Thing $b): int => strcmp($a->id, $b->id))), [], $worth);
+        return $wanted;
     }
 
     /**
@@ -143,40 +169,53 @@ final readonly class LayOut
      */
     public static function fits(Role $role, Thing $thing): bool
     {
-        return null === self::trouble($role, $thing, []);
+        return null === self::unfit($role, $thing);
     }
 
     /**
      * Things for the roles that are left. Where the best for one leaves nothing for the next, the second best is tried.
      *
      * @param list<array{Role, int}> $wanted
-     * @param list<Thing>            $safe
-     * @param list<Thing>            $unsafe only to say what is in the way
-     * @param list<Laid>             $laid   for the roles before
+     * @param list<Thing>            $free
+     * @param callable(Thing): bool  $allowed by the cautions
+     * @param list<Laid>             $laid    for the roles before
      * @param callable(Thing): float $worth
      *
      * @return list<Laid>|Lack
      */
-    private function rest(array $wanted, array $safe, array $unsafe, array $laid, callable $worth): array|Lack
+    private function rest(array $wanted, array $free, callable $allowed, array $laid, callable $worth): array|Lack
     {
         if ([] === $wanted) {
             return $laid;
         }
         [$role, $count] = $wanted[0];
-        $left = self::left($safe, $laid, $role->apart);
-        $fitting = array_values(array_filter($left, static fn (Thing $thing): bool => null === self::trouble($role, $thing, $laid)));
-        $score = static fn (Thing $thing): float => $worth($thing) + self::beside($thing, $role, $laid);
-        usort($fitting, static fn (Thing $a, Thing $b): int => $score($b) <=> $score($a) ?: $a->colour <=> $b->colour);
+        $fitting = $scores = [];
+        foreach ($free as $thing) {
+            foreach (null === $this->troubleByItself($role, $thing) && $allowed($thing) ? self::left($thing, $laid, $role->apart) : [] as $left) {
+                if (null === $this->trouble($role, $left, $laid)) {
+                    $fitting[] = $left;
+                    $scores[] = [-$worth($left) - self::beside($left, $role, $laid), $left->colour];
+                }
+            }
+        }
+        asort($scores);
+        $fitting = array_map(static fn (int $i): Thing => $fitting[$i], array_keys($scores));
         $lack = null;
         foreach (\array_slice(self::ways($role, $fitting, $count), 0, self::TRIES) as $way) {
-            $rest = $this->rest(\array_slice($wanted, 1), $safe, $unsafe, [...$laid, ...$way], $worth);
+            $rest = $this->rest(\array_slice($wanted, 1), $free, $allowed, [...$laid, ...$way], $worth);
             if (!$rest instanceof Lack) {
                 return $rest;
             }
             $lack ??= $rest;
         }
+        if (null !== $lack) {
+            return $lack;
+        }
+        $safe = array_values(array_filter($free, $allowed));
+        $unsafe = array_values(array_filter($free, static fn (Thing $thing): bool => !$allowed($thing)));
+        $left = array_merge(...array_map(static fn (Thing $thing): array => self::left($thing, $laid, $role->apart), $safe));
 
-        return $lack ?? self::lack($role, $count, $left, $fitting, $unsafe, $laid);
+        return $this->lack($role, $count, $left, $fitting, $unsafe, $laid);
     }
 
     /**
@@ -267,16 +306,40 @@ final readonly class LayOut
      *
      * @param list<Laid> $laid for the roles before
      */
-    private static function trouble(Role $role, Thing $thing, array $laid): ?LackReason
+    private function trouble(Role $role, Thing $thing, array $laid): ?LackReason
     {
+        $trouble = $this->troubleByItself($role, $thing);
+        foreach (null === $trouble && $role->apart ? $laid : [] as $one) {
+            if (self::looksTheSame($one->thing, $thing)) {
+                return LackReason::NoOther;
+            }
+        }
+
+        return $trouble;
+    }
+
+    /** The same whatever lies there already; worked out once. */
+    private function troubleByItself(Role $role, Thing $thing): ?LackReason
+    {
+        $this->troubles[$role] ??= [];
+
+        return ($this->troubles[$role][$thing->id] ??= self::unfit($role, $thing) ?? false) ?: null;
+    }
+
+    private static function unfit(Role $role, Thing $thing): ?LackReason
+    {
+        foreach ($role->wants as $anyOf) {
+            if (!$thing->canAny($anyOf)) {
+                return LackReason::CannotDo;
+            }
+        }
+
         return match (true) {
-            [] !== array_filter($role->wants, static fn (array $anyOf): bool => !$thing->canAny($anyOf)) => LackReason::CannotDo,
             // Food that is counted is food that is eaten: it is no counter.
             $thing->canAny([Ability::Edible]) && !\in_array(Ability::Edible, array_merge(...$role->wants), true) => LackReason::CannotDo,
             null !== $role->maxSide && ($thing->size->long ?? 0.0) > $role->maxSide => LackReason::TooBig,
             null !== $role->minSide && $thing->longSide() < $role->minSide => LackReason::TooSmall,
             $role->even && !$thing->isEven() => LackReason::Uneven,
-            $role->apart && [] !== array_filter($laid, static fn (Laid $one): bool => self::looksTheSame($one->thing, $thing)) => LackReason::NoOther,
             default => null,
         };
     }
@@ -295,7 +358,7 @@ final readonly class LayOut
      * @param list<Thing> $unsafe
      * @param list<Laid>  $laid
      */
-    private static function lack(Role $role, int $count, array $left, array $fitting, array $unsafe, array $laid): Lack
+    private function lack(Role $role, int $count, array $left, array $fitting, array $unsafe, array $laid): Lack
     {
         $one = Sameness::Kinds === $role->sameness || Sameness::Sizes === $role->sameness;
         usort($fitting, static fn (Thing $a, Thing $b): int => $b->amount <=> $a->amount);
@@ -303,12 +366,12 @@ final readonly class LayOut
             return new Lack(LackReason::TooFew, $role->id, $count, $fitting[0], $count - $fitting[0]->amount, $role);
         }
         foreach ($unsafe as $thing) {
-            if ($thing->amount >= ($one ? 1 : $count) && null === self::trouble($role, $thing, $laid)) {
+            if ($thing->amount >= ($one ? 1 : $count) && null === $this->trouble($role, $thing, $laid)) {
                 return new Lack(LackReason::Unsafe, $role->id, $count, $thing, 0, $role);
             }
         }
         foreach ($one ? [] : $left as $thing) {
-            $trouble = self::trouble($role, $thing, $laid);
+            $trouble = $this->trouble($role, $thing, $laid);
             if (null !== $trouble && LackReason::CannotDo !== $trouble && $thing->amount >= $count) {
                 return new Lack($trouble, $role->id, $count, $thing, 0, $role);
             }
@@ -342,27 +405,27 @@ final readonly class LayOut
     }
 
     /**
-     * What is left when some lie out already. Of a kind with several colours the colours stand apart, where they must.
+     * What is left of a thing when some lie out already. Of a kind with several colours the colours stand apart, where they must.
      *
-     * @param list<Thing> $safe
-     * @param list<Laid>  $laid
+     * @param list<Laid> $laid
      *
-     * @return list<Thing>
+     * @return non-empty-list<Thing>
      */
-    private static function left(array $safe, array $laid, bool $apart): array
+    private static function left(Thing $thing, array $laid, bool $apart): array
     {
-        $left = [];
-        foreach ($safe as $thing) {
-            $used = array_filter($laid, static fn (Laid $one): bool => $one->thing->id === $thing->id);
-            if ([] === $used) {
-                $left[] = $thing;
-                continue;
+        $used = $most = 0;
+        foreach ($laid as $one) {
+            if ($one->thing->id === $thing->id) {
+                $used += $one->count;
+                $most = max($most, $one->count);
             }
-            $most = max(array_map(static fn (Laid $one): int => $one->count, $used));
-            $left[] = $thing->counted(max(0, $thing->amount - array_sum(array_map(static fn (Laid $one): int => $one->count, $used))));
-            for ($colour = 1; $apart && $most <= intdiv($thing->amount, $thing->colours) && $colour < $thing->colours; ++$colour) {
-                $left[] = $thing->inColour($colour);
-            }
+        }
+        if (0 === $used) {
+            return [$thing];
+        }
+        $left = [$thing->counted(max(0, $thing->amount - $used))];
+        for ($colour = 1; $apart && $most <= intdiv($thing->amount, $thing->colours) && $colour < $thing->colours; ++$colour) {
+            $left[] = $thing->inColour($colour);
         }
 
         return $left;

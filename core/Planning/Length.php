@@ -6,15 +6,34 @@ namespace Pindle\Core\Planning;
 
 use Pindle\Core\Activity\Activity;
 use Pindle\Core\Child\Child;
+use Pindle\Core\Child\SetSize;
 
 /** How long a set-up takes and how many questions there is time for. */
-final readonly class Length
+final class Length
 {
     /** Minutes to clear away what lay out, with the child. */
     public const TIDY_UP = 1;
 
-    public function __construct(private DayRequest $request)
+    /** @var array<string, SetSize> by child id */
+    private array $sizes = [];
+
+    /** @var array<string, int> by child id */
+    private array $longest = [];
+
+    public function __construct(private readonly DayRequest $request)
     {
+    }
+
+    /** How many questions a sitting of a child has, of those who could sit today. */
+    public function size(Child $child): SetSize
+    {
+        return $this->sizes[$child->id] ??= $child->setSizeOn($this->request->date);
+    }
+
+    /** Minutes of one sitting of a child at most. */
+    public function longest(Child $child): int
+    {
+        return $this->longest[$child->id] ??= $child->longestSittingOn($this->request->date);
     }
 
     /**
@@ -27,7 +46,7 @@ final readonly class Length
     {
         $seconds = 0;
         foreach ($children as $child) {
-            $seconds += ($counts[$child->id] ?? 0) * $child->setSizeOn($this->request->date)->seconds($activity->seconds);
+            $seconds += ($counts[$child->id] ?? 0) * $this->size($child)->seconds($activity->seconds);
         }
 
         return (int) ceil(self::around($activity) + $seconds / 60);
@@ -56,8 +75,8 @@ final readonly class Length
     public function questions(Candidate $candidate, array $setUps): int
     {
         $child = $candidate->learner->child;
-        $minutes = min($child->longestSittingOn($this->request->date), $this->left($candidate->learner, $setUps));
-        $size = $child->setSizeOn($this->request->date);
+        $minutes = min($this->longest($child), $this->left($candidate->learner, $setUps));
+        $size = $this->size($child);
         $fitting = $size->fitting(($minutes - self::around($candidate->activity)) * 60, $candidate->activity->seconds);
 
         // A look is a quick one, unless something else is learnt beside it; and so is what goes on without things.
@@ -67,29 +86,33 @@ final readonly class Length
     }
 
     /**
-     * How many questions each of several children gets in turn: the fewest of their age, then one more each in turn while there is time.
+     * How many questions each of several children can get in turn: the fewest of their age, then one more each in turn while there is time.
      *
      * @param list<Child> $children
      *
-     * @return array<string, int> by child id; empty when there is not time for the fewest
+     * @return list<array<string, int>> by child id, the shortest first; none when there is not time for the fewest
      */
-    public function together(Activity $activity, array $children, int $minutes): array
+    public function turns(Activity $activity, array $children, int $minutes): array
     {
         $counts = [];
         foreach ($children as $child) {
-            $counts[$child->id] = $child->setSizeOn($this->request->date)->fewest;
+            $counts[$child->id] = $this->size($child)->fewest;
         }
+        if ($this->minutes($activity, $children, $counts) > $minutes) {
+            return [];
+        }
+        $turns = [$counts];
         do {
             $before = $counts;
             foreach ($children as $child) {
                 $more = [$child->id => $counts[$child->id] + 1] + $counts;
-                $fits = $this->minutes($activity, $children, $more) <= $minutes;
-                $most = $child->setSizeOn($this->request->date)->most;
-                $counts = $fits && $more[$child->id] <= $most ? $more : $counts;
+                if ($more[$child->id] <= $this->size($child)->most && $this->minutes($activity, $children, $more) <= $minutes) {
+                    $turns[] = $counts = $more;
+                }
             }
         } while ($before !== $counts);
 
-        return $this->minutes($activity, $children, $counts) <= $minutes ? $counts : [];
+        return $turns;
     }
 
     /**
@@ -105,7 +128,7 @@ final readonly class Length
         $minutes = \PHP_INT_MAX;
         foreach ($this->request->learners as $learner) {
             if (\in_array($learner->child, $children, true)) {
-                $minutes = min($minutes, $this->left($learner, $others), $learner->child->longestSittingOn($this->request->date));
+                $minutes = min($minutes, $this->left($learner, $others), $this->longest($learner->child));
             }
         }
 

@@ -45,12 +45,13 @@ final readonly class Opening
             }
         }
         $opens = [];
+        $all = self::all($ways);
         // What opens most for one child is weighed too, so that nobody is left without; and what a pinned step wants.
         foreach (array_keys($ranked) as $childId) {
-            $own = array_map(static fn (array $served): float => self::worth(array_intersect_key($served, [$childId => true]), $ways), $serves);
+            $own = array_map(static fn (array $served): float => self::worth(array_intersect_key($served, [$childId => true]), $ways, $all), $serves);
             arsort($own);
             $id = (string) array_key_first($own);
-            $opens += ($own[$id] ?? 0.0) > 0.0 ? [$id => self::worth($serves[$id], $ways)] : [];
+            $opens += ($own[$id] ?? 0.0) > 0.0 ? [$id => self::worth($serves[$id], $ways, $all)] : [];
             foreach ($learners[$childId]->child->pins as $pinned) {
                 $serving = isset($ways[$childId][$pinned]) ? [] : array_filter(
                     $own,
@@ -61,7 +62,7 @@ final readonly class Opening
             }
         }
         while ($most-- > 0 && [] !== $serves) {
-            $worth = array_map(static fn (array $served): float => self::worth($served, $ways), $serves);
+            $worth = array_map(static fn (array $served): float => self::worth($served, $ways, $all), $serves);
             arsort($worth);
             $id = (string) array_key_first($worth);
             if ($worth[$id] <= 0.0) {
@@ -71,6 +72,7 @@ final readonly class Opening
             foreach ($serves[$id] as $childId => $served) {
                 $ways[$childId] = self::beside($ways[$childId] ?? [], $served);
             }
+            $all = self::all($ways);
             unset($serves[$id]);
         }
         arsort($opens);
@@ -150,27 +152,41 @@ final readonly class Opening
      *
      * @param array<string, array<string, float>>       $served by child
      * @param array<string, array<string, list<float>>> $ways   by child
+     * @param array<string, float>                      $all    by child: what all the ways there are bring
      */
-    private static function worth(array $served, array $ways): float
+    private static function worth(array $served, array $ways, array $all): float
     {
         $worth = 0.0;
         foreach ($served as $childId => $ofChild) {
-            $before = $ways[$childId] ?? [];
-            $worth += log(1 + self::covered(self::beside($before, $ofChild))) - log(1 + self::covered($before));
+            $own = $ways[$childId] ?? [];
+            $before = $all[$childId] ?? 0.0;
+            $more = 0.0;
+            foreach ($ofChild as $stepId => $one) {
+                $more += self::covered([...$own[$stepId] ?? [], $one]) - self::covered($own[$stepId] ?? []);
+            }
+            $worth += log(1 + $before + $more) - log(1 + $before);
         }
 
         return $worth;
     }
 
-    /** @param array<string, list<float>> $ways step id => what each way to it brings */
+    /**
+     * @param array<string, array<string, list<float>>> $ways by child
+     *
+     * @return array<string, float> by child
+     */
+    private static function all(array $ways): array
+    {
+        return array_map(static fn (array $own): float => array_sum(array_map(self::covered(...), $own)), $ways);
+    }
+
+    /** @param list<float> $ways what each way to one step brings */
     private static function covered(array $ways): float
     {
+        rsort($ways);
         $covered = 0.0;
-        foreach ($ways as $ofStep) {
-            rsort($ofStep);
-            foreach ($ofStep as $i => $worth) {
-                $covered += $worth * (self::BESIDE[$i] ?? 0.0);
-            }
+        foreach (\array_slice($ways, 0, \count(self::BESIDE)) as $i => $worth) {
+            $covered += $worth * self::BESIDE[$i];
         }
 
         return $covered;
@@ -180,9 +196,13 @@ final readonly class Opening
     private static function isInReach(Activity $activity, array $things): bool
     {
         foreach ($activity->roles as $role) {
-            if ([] === array_filter($things, static fn (Thing $thing): bool => LayOut::fits($role, $thing))) {
-                return false;
+            foreach ($things as $thing) {
+                if (LayOut::fits($role, $thing)) {
+                    continue 2;
+                }
             }
+
+            return false;
         }
 
         return true;

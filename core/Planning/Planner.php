@@ -11,24 +11,20 @@ use Pindle\Core\Caution\Cautions;
 use Pindle\Core\Skill\SkillMap;
 use Pindle\Core\Skill\Step;
 
-/**
- * Fills a day: again and again it adds what lifts the goal most (a set-up for one child, for several together, or one more child at one that is there),
- * until nothing does. No clock and no chance inside: the same request gives the same plan.
- */
+/** Plans a day: what each child could do, the set-ups with which the day is worth most (Search), and what there is to say of them. */
 final readonly class Planner
 {
     private Candidates $candidates;
-    private SettingOut $settingOut;
 
     public function __construct(
         private SkillMap $map,
         private Catalogue $catalogue,
-        Cautions $cautions,
+        private Cautions $cautions,
         Choosing $choosing = new Choosing(),
         private Weights $weights = new Weights(),
+        private ?int $steps = null,
     ) {
         $this->candidates = new Candidates($catalogue, $choosing);
-        $this->settingOut = new SettingOut($map, $catalogue, $cautions);
     }
 
     /** @param Prospects|null $prospects of the day, where they are known already */
@@ -36,15 +32,14 @@ final readonly class Planner
     {
         $day = Day::of($request);
         $prospects ??= $this->prospects($request);
-        $new = (new Holding($this->settingOut))->held($request, $day, $prospects->candidates);
-        $most = $request->mostSetUps();
-        while (null !== $next = $this->bestMove($request, $day, $prospects, $new)) {
-            if (null !== $most && \count($next) > $most) {
-                break;
-            }
-            $new = $next;
-        }
-        $new = [] === $request->held ? (new Shape($request, $day, $this->settingOut))->of($new) : $new;
+        $settingOut = $this->settingOut($request);
+        $held = (new Holding($settingOut))->held($request, $day, $prospects->candidates);
+        $found = (new Search(
+            new Filling($request, $day, $prospects, $settingOut, $held),
+            crc32($request->seed.'|'.$request->date->dayNumber.'|search'),
+        ))->best($this->steps);
+        $new = [...$held, ...array_map($settingOut->warned(...), $found)];
+        $new = [] === $request->held ? (new Shape($request, $day, $settingOut))->of($new) : $new;
 
         return $this->planOf($request, $new, $prospects);
     }
@@ -61,14 +56,18 @@ final readonly class Planner
         $all = [...$request->kept, ...$new];
         usort($all, static fn (SetUp $a, SetUp $b): int => [$a->span->start, $a->key] <=> [$b->span->start, $b->key]);
         $little = $moments = [];
-        $shortfall = new Shortfall($request, $day, $this->settingOut);
+        $shortfall = new Shortfall($request, $day, $this->settingOut($request), $prospects);
         foreach ($prospects->learners as $childId => $learner) {
-            $own = $prospects->candidates[$childId] ?? [];
-            array_push($moments, ...Moment::of($request, $own, $all));
-            $little[$childId] = $shortfall->of($learner, $own, $prospects->isReady($childId, $request->date), $new);
+            array_push($moments, ...Moment::of($request, $prospects->candidates[$childId] ?? [], $all));
+            $little[$childId] = $shortfall->of($learner, $new);
         }
 
         return new DayPlan($request->date, $all, $day->threads($all), Goal::of($request, $prospects->scale, $new), $moments, array_filter($little));
+    }
+
+    private function settingOut(DayRequest $request): SettingOut
+    {
+        return new SettingOut($this->map, $this->catalogue, $this->cautions, $request);
     }
 
     /** What each child could do on a day, and what it is measured against. */
@@ -126,7 +125,7 @@ final readonly class Planner
     /** A set-up with the words of care that hold for it now. */
     public function warned(DayRequest $request, SetUp $setUp): SetUp
     {
-        return $setUp->warned($this->settingOut->warnings($request, $setUp->things(), $setUp->span, $setUp->place));
+        return $this->settingOut($request)->warned($setUp);
     }
 
     /**
@@ -173,79 +172,5 @@ final readonly class Planner
 
             return $this->map->step((string) array_key_first($best[$id]));
         }, array_combine(array_keys($worth), array_keys($worth)));
-    }
-
-    /**
-     * The plan after the one addition that lifts the goal most, or null when none does.
-     *
-     * @param list<SetUp> $new
-     *
-     * @return list<SetUp>|null
-     */
-    private function bestMove(DayRequest $request, Day $day, Prospects $prospects, array $new): ?array
-    {
-        $scale = $prospects->scale;
-        $now = Goal::of($request, $scale, $new)->total();
-        $room = $request->newLeft() - $request->newAmong($new);
-        $moves = [];
-        foreach ((new Moves($request, $day, $new))->all($prospects->candidates) as $move) {
-            $activity = $move->candidates[0]->activity;
-            $isOneMore = $request->repertoire->isNew($activity) && !\in_array($activity->id, $request->wanted, true)
-                && !\in_array($activity->id, array_map(static fn (SetUp $setUp): string => $setUp->activity->id, $new), true);
-            if (($isOneMore && $room <= 0) || $this->isSettledAlready($move, [...$request->kept, ...$new])) {
-                continue;
-            }
-            $gain = $this->estimate($request, $move, $new, $scale) - $now;
-            if ($gain > 0) {
-                $moves[] = [$gain, $move];
-            }
-        }
-        usort($moves, static fn (array $a, array $b): int => $b[0] <=> $a[0]);
-        foreach ($moves as [, $move]) {
-            $setUps = $this->settingOut->place($request, $day, $move, $new);
-            if (null !== $setUps && Goal::of($request, $scale, $setUps)->total() > $now) {
-                return $setUps;
-            }
-        }
-
-        return null;
-    }
-
-    /**
-     * The three questions of a check settle it, and so does a look; asked twice on one day they say no more.
-     *
-     * @param list<SetUp> $today
-     */
-    private function isSettledAlready(Move $move, array $today): bool
-    {
-        foreach ($move->candidates as $candidate) {
-            foreach ($candidate->isCheck() || $candidate->isLook() ? $today : [] as $setUp) {
-                if ($setUp->sittingOf($candidate->learner->child->id)?->isAbout($candidate->ranked->step->id) ?? false) {
-                    return true;
-                }
-            }
-        }
-
-        return false;
-    }
-
-    /**
-     * The goal after a move, things left aside.
-     *
-     * @param list<SetUp>          $new
-     */
-    public function estimate(DayRequest $request, Move $move, array $new, Scale $scale): float
-    {
-        $sittings = $move->joined->sittings ?? [];
-        foreach ($move->candidates as $candidate) {
-            $sittings[] = new Sitting($candidate->learner->child->id, $candidate->courses($request->date), []);
-        }
-        $activity = $move->candidates[0]->activity;
-        $setUps = $move->beside($new);
-        [$laid, $props] = [$move->joined->laid ?? [], $move->joined->props ?? []];
-        $setUps[] = new SetUp('estimate', $activity, $move->place, $move->part, $move->span, $sittings, $laid, [], $props);
-        $kinds = null === $move->joined ? \count($activity->roles) + \count($activity->props) : 0;
-
-        return Goal::of($request, $scale, $setUps, $move->counts, $kinds)->total();
     }
 }

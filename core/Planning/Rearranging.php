@@ -23,15 +23,13 @@ final readonly class Rearranging
     /** So many other activities are offered. */
     public const SWAPS = 3;
 
-    /** So many are laid out to find them. */
+    /** Something for one child at once is looked for among so many. */
     private const TRIES = 24;
 
-    private SettingOut $settingOut;
     private Planner $planner;
 
-    public function __construct(SkillMap $map, private Catalogue $catalogue, Cautions $cautions)
+    public function __construct(private SkillMap $map, private Catalogue $catalogue, private Cautions $cautions)
     {
-        $this->settingOut = new SettingOut($map, $catalogue, $cautions);
         $this->planner = new Planner($map, $catalogue, $cautions);
     }
 
@@ -89,7 +87,7 @@ final readonly class Rearranging
             foreach ($prospects->candidates[$childId] ?? [] as $candidate) {
                 if ($candidate->activity->id === $activityId) {
                     $count = $candidate->learner->child->setSizeOn($request->date)->fewest;
-                    $sittings[] = $this->settingOut->sitting($request, $candidate, $count);
+                    $sittings[] = $this->settingOut($request)->sitting($candidate, $count);
                     break;
                 }
             }
@@ -117,8 +115,7 @@ final readonly class Rearranging
         $others = self::without($request->held, $setUp);
         $not = $setUp->thingIds();
         $left = array_values(array_filter($request->things, static fn (Thing $thing): bool => !\in_array($thing->id, $not, true)));
-        $again = [] === $not ? null : $this->settingOut->setUp(
-            $request->withThings($left),
+        $again = [] === $not ? null : $this->settingOut($request->withThings($left))->setUp(
             $setUp->activity,
             $setUp->place,
             $setUp->part,
@@ -177,22 +174,52 @@ final readonly class Rearranging
      */
     public function joined(DayRequest $request, SetUp $setUp, string $childId): ?array
     {
-        $prospects = $this->planner->prospects($request);
-        $day = Day::of($request);
-        foreach ($prospects->candidates[$childId] ?? [] as $candidate) {
-            if ($candidate->activity->id !== $setUp->activity->id) {
-                continue;
-            }
-            $moves = (new Moves($request, $day, $request->held))->all([$childId => [$candidate]]);
-            foreach ($moves as $move) {
-                $placed = $move->joined === $setUp ? $this->settingOut->place($request, $day, $move, $request->held) : null;
+        $others = [...$request->kept, ...self::without($request->held, $setUp)];
+        $children = $request->children([...$setUp->childIds(), $childId]);
+        $length = new Length($request);
+        $turns = $length->turns($setUp->activity, $children, $length->longestTogether($children, $request->held, $setUp));
+        foreach ($this->planner->prospects($request)->candidates[$childId] ?? [] as $candidate) {
+            $mayJoin = $setUp->activity->together && $candidate->activity->id === $setUp->activity->id && null === $setUp->sittingOf($childId);
+            foreach ($mayJoin ? array_reverse($turns) : [] as $counts) {
+                $placed = $this->together($request, $setUp, $candidate, $counts, $others);
                 if (null !== $placed) {
-                    return $placed;
+                    return [...self::without($request->held, $setUp), $placed];
                 }
             }
         }
 
         return null;
+    }
+
+    /**
+     * The same set-up with one child more, each with so many questions.
+     *
+     * @param array<string, int> $counts by child id
+     * @param list<SetUp>        $others
+     */
+    private function together(DayRequest $request, SetUp $setUp, Candidate $candidate, array $counts, array $others): ?SetUp
+    {
+        $sittings = array_map(static fn (Sitting $sitting): Sitting => $sitting->shortened($counts[$sitting->childId]), $setUp->sittings);
+        $sittings[] = $this->settingOut($request)->sitting($candidate, $counts[$candidate->learner->child->id]);
+        $asked = [];
+        foreach ($sittings as $sitting) {
+            $asked[$sitting->childId] = \count($sitting->questions);
+        }
+        $children = $request->children(array_keys($asked));
+        $minutes = (new Length($request))->minutes($setUp->activity, $children, $asked);
+        $day = Day::of($request);
+        $span = $setUp->span->start + $minutes > 1440 ? null : Span::lasting($setUp->span->start, $minutes);
+        $mayBe = null !== $span && [] !== $children && $day->holds($span)
+            && $day->allows($others, $children, $span, Part::With, $setUp->place, $setUp->activity);
+
+        return null === $span || !$mayBe ? null : $this->settingOut($request)->setUp(
+            $setUp->activity,
+            $setUp->place,
+            Part::With,
+            $span,
+            $sittings,
+            $others,
+        )?->named($setUp->key);
     }
 
     /**
@@ -210,22 +237,24 @@ final readonly class Rearranging
             static fn (Activity $activity): bool => $activity->together && (null === $thingId || [] !== $activity->roles),
         )));
         $prospects = $this->planner->prospects($there);
-        $moves = new Moves($there, Day::of($there), []);
+        $filling = new Filling($there, Day::of($there), $prospects, $this->settingOut($there));
         $best = null;
         $worth = 0.0;
         $most = 0;
         foreach (self::companies($prospects->candidates) as $company) {
-            foreach (\count($company) < max(1, $most) ? [] : $moves->together($company) as $move) {
-                $placed = $this->settingOut->place($there, Day::of($there), $move, []);
-                $goal = null === $placed ? 0.0 : Goal::of($there, $prospects->scale, $placed)->total();
-                $isOfIt = null === $thingId || (null !== $placed && [] !== $placed[0]->laid);
-                if (null !== $placed && $isOfIt && (\count($company) > $most || $goal > $worth)) {
-                    [$best, $worth, $most] = [$placed[0], $goal, \count($company)];
+            foreach (\count($company) < max(1, $most) ? [] : $filling->options->together($company) as $option) {
+                $placed = $filling->longest($option);
+                $setUp = null === $placed ? null : $placed->setUp;
+                $isOfIt = null === $thingId || (null !== $setUp && [] !== $setUp->laid);
+                $is = null === $placed ? 0.0 : $filling->worth([$placed]);
+                if (null !== $setUp && $isOfIt && (\count($company) > $most || $is > $worth)) {
+                    [$best, $worth, $most] = [$setUp, $is, \count($company)];
+                    break;
                 }
             }
         }
 
-        return $best;
+        return null === $best ? null : $this->settingOut($there)->warned($best);
     }
 
     /**
@@ -275,39 +304,37 @@ final readonly class Rearranging
             static fn (Span $window): ?Span => $window->end <= $from ? null : new Span(max($from, $window->start), $window->end),
             $request->windows,
         )));
-        $day = Day::of($request)->within($windows);
-        $own = array_intersect_key($prospects->candidates, array_flip($childIds));
-        sort($childIds);
-        $moves = [];
-        foreach ((new Moves($request->during($windows), $day, $others))->all($own) as $move) {
-            $who = array_map(static fn (Candidate $candidate): string => $candidate->learner->child->id, $move->candidates);
-            sort($who);
-            if (null === $move->joined && $who === $childIds && !\in_array($move->candidates[0]->activity->id, $not, true)) {
-                $moves[] = [$this->planner->estimate($request, $move, $others, $prospects->scale), $move];
+        $within = $request->during($windows);
+        $settingOut = $this->settingOut($within);
+        $filling = new Filling($within, Day::of($request)->within($windows), $prospects, $settingOut, $others);
+        $found = [];
+        foreach ($filling->options->ofAll($childIds) as $option) {
+            if (!\in_array($option->activity->id, $not, true) && $filling->mayCome([], $option)) {
+                array_push($found, ...$filling->ways($option));
             }
         }
-        usort($moves, static fn (array $a, array $b): int => $b[0] <=> $a[0]);
-        $placed = $tried = [];
-        foreach ($moves as [, $move]) {
-            $id = $move->candidates[0]->activity->id;
-            if (isset($placed[$id]) || \count($tried) >= self::TRIES || \count($placed) >= $most) {
-                continue;
-            }
-            $tried[] = $id;
-            $setUps = $this->settingOut->place($request, $day, $move, $others);
-            if (null !== $setUps) {
-                $placed[$id] = $setUps[\count($setUps) - 1];
+        usort($found, static fn (array $a, array $b): int => $b[0] <=> $a[0]);
+        $placed = [];
+        foreach ($found as [, $option, $length, $start]) {
+            $id = $option->activity->id;
+            $setUp = isset($placed[$id]) || \count($placed) >= $most ? null : $filling->with([], $option, $length, $start)[0]->setUp ?? null;
+            if (null !== $setUp) {
+                $placed[$id] = $settingOut->warned($setUp);
             }
         }
 
         return array_values($placed);
     }
 
+    private function settingOut(DayRequest $request): SettingOut
+    {
+        return new SettingOut($this->map, $this->catalogue, $this->cautions, $request);
+    }
+
     /** @param list<SetUp> $others */
     private function again(DayRequest $request, SetUp $setUp, Span $span, array $others): ?SetUp
     {
-        return $this->settingOut->setUp(
-            $request,
+        return $this->settingOut($request)->setUp(
             $setUp->activity,
             $setUp->place,
             $setUp->part,

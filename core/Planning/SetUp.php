@@ -85,6 +85,24 @@ final readonly class SetUp
         return new self($this->key, $this->activity, $this->place, $this->part, $this->span, $this->sittings, $this->laid, $warnings, $this->props);
     }
 
+    /**
+     * What names a set-up before it is stored: when it begins, what it is and who comes first.
+     *
+     * @param non-empty-list<Sitting> $sittings
+     */
+    public static function keyOf(Activity $activity, Span $span, array $sittings): string
+    {
+        return \sprintf('%04d-%s-%s', $span->start, $activity->id, $sittings[0]->childId);
+    }
+
+    /** The same set-up at another time, named by it. */
+    public function at(Span $span): self
+    {
+        $key = self::keyOf($this->activity, $span, $this->sittings);
+
+        return new self($key, $this->activity, $this->place, $this->part, $span, $this->sittings, $this->laid, $this->warnings, $this->props);
+    }
+
     /** The same set-up under another name. */
     public function named(string $key): self
     {

@@ -30,43 +30,49 @@ use Pindle\Core\Thing\Thing;
 use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
 
-/** Sets one activity out: its questions for each child, its things, and what to take care of. */
-final readonly class SettingOut
+/** Sets activities out on a day: their questions for each child, their things, and what to take care of. */
+final class SettingOut
 {
-    private LayOut $layOut;
+    private readonly LayOut $layOut;
 
-    public function __construct(private SkillMap $map, private Catalogue $catalogue, private Cautions $cautions)
-    {
-        $this->layOut = new LayOut($cautions);
+    /** @var array<string, Kind> by child, activity, size of the step and skill: what may be asked */
+    private array $kinds = [];
+
+    /** @var array<string, list<Laid>|Lack> by all that the choice of things follows from */
+    private array $laid = [];
+
+    /** @var \WeakMap<Candidate, array{Sure|null, Sure|null}> what a sitting begins and ends with */
+    private \WeakMap $ends;
+
+    public function __construct(
+        private readonly SkillMap $map,
+        private readonly Catalogue $catalogue,
+        private readonly Cautions $cautions,
+        private readonly DayRequest $request,
+    ) {
+        $this->ends = new \WeakMap();
+        $this->layOut = new LayOut($cautions, $this->request->date);
     }
 
     /**
      * A sitting with a candidate's step, and with the one beside it where there is room: so many questions, the first and the last of them sure ones.
      * Where a check is due, its three questions come first.
      */
-    public function sitting(DayRequest $request, Candidate $candidate, int $count): Sitting
+    public function sitting(Candidate $candidate, int $count): Sitting
     {
         $record = $candidate->learner->record;
         $random = new Randomizer(new Xoshiro256StarStar(crc32(implode(
             '|',
-            [$request->seed, $request->date->dayNumber, $candidate->learner->child->id, $candidate->ranked->step->id, $candidate->activity->id],
+            [$this->request->seed, $this->request->date->dayNumber, $candidate->learner->child->id, $candidate->ranked->step->id, $candidate->activity->id],
         ))));
-        // What goes over the ten waits until that is there; what the dice cannot show is not asked.
-        $kind = static fn (Step $of): Kind => $candidate->activity->serves[$of->skill->id]->where(
-            static fn (Prompt $prompt): bool => $candidate->activity->canAsk($prompt, $candidate->ranked->step->size)
-                && (null === $prompt->needs() || $record->servesAsNeed($prompt->needs()))
-                && (!$prompt instanceof Kind\MakeAmount || $prompt->fits($candidate->learner->child->settings->coins)),
-        );
-        $asked = static fn (?Step $of): ?Sure => null === $of || !$kind($of)->canAsk($of) ? null : new Sure($of, $kind($of));
-        $sure = $this->sureCandidates($candidate);
-        [$opening, $closing] = [SureSteps::first($record, $sure, $request->date), SureSteps::last($record, $sure, $request->date)];
-        $set = static fn (Step $step, int $count, ?Step $opening, ?Step $closing): QuestionSet => QuestionSet::choose(
-            $kind($step),
+        [$opening, $closing] = $this->ends[$candidate] ??= $this->ends($candidate);
+        $set = fn (Step $step, int $count, ?Sure $opening, ?Sure $closing): QuestionSet => QuestionSet::choose(
+            $this->kind($candidate, $step),
             $step,
             $record->state($step->id)->window->questions,
             $count,
-            $asked($opening),
-            $asked($closing),
+            $opening,
+            $closing,
             $random,
             self::tilt($candidate->learner, $step),
         );
@@ -75,7 +81,7 @@ final readonly class SettingOut
         $second = null === $other ? 0 : intdiv($count - 2, 2);
         $questions = $candidate->isCheck()
             ? [
-                ...QuestionSet::check($kind($step), $step, $record->state($step->id)->window->questions, CanDoClauses::CHECK, $random),
+                ...QuestionSet::check($this->kind($candidate, $step), $step, $record->state($step->id)->window->questions, CanDoClauses::CHECK, $random),
                 ...\array_slice($set($step, max(2, $count - CanDoClauses::CHECK + 1), $opening, $closing)->questions, 1),
             ]
             : $set($step, $count - $second, $opening, $closing)->questions;
@@ -83,7 +89,36 @@ final readonly class SettingOut
             $questions = QuestionSet::mixed($questions, $set($other, $second + 2, null, null)->questions);
         }
 
-        return (new Sitting($candidate->learner->child->id, $candidate->courses($request->date), $questions, $candidate->worth))->withoutIdleCourses();
+        return (new Sitting($candidate->learner->child->id, $candidate->courses($this->request->date), $questions, $candidate->worth))->withoutIdleCourses();
+    }
+
+    /** What goes over the ten waits until that is there; what the dice cannot show is not asked. */
+    private function kind(Candidate $candidate, Step $of): Kind
+    {
+        $size = $candidate->ranked->step->size;
+        $child = $candidate->learner->child;
+        $record = $candidate->learner->record;
+        $activity = $candidate->activity;
+
+        return $this->kinds[$child->id.' '.$activity->id.' '.$size.' '.$of->skill->id] ??= $activity->serves[$of->skill->id]->where(
+            static fn (Prompt $prompt): bool => $activity->canAsk($prompt, $size)
+                && (null === $prompt->needs() || $record->servesAsNeed($prompt->needs()))
+                && (!$prompt instanceof Kind\MakeAmount || $prompt->fits($child->settings->coins)),
+        );
+    }
+
+    /** @return array{Sure|null, Sure|null} what a sitting begins and ends with; null for what is nearest at its own step */
+    private function ends(Candidate $candidate): array
+    {
+        $record = $candidate->learner->record;
+        $sure = $this->sureCandidates($candidate);
+        $asked = function (?Step $of) use ($candidate): ?Sure {
+            $kind = null === $of ? null : $this->kind($candidate, $of);
+
+            return null === $of || null === $kind || !$kind->canAsk($of) ? null : new Sure($of, $kind);
+        };
+
+        return [$asked(SureSteps::first($record, $sure, $this->request->date)), $asked(SureSteps::last($record, $sure, $this->request->date))];
     }
 
     /** Smaller or bigger numbers: what the parent chose goes before what was seen. */
@@ -97,54 +132,32 @@ final readonly class SettingOut
     }
 
     /**
-     * The plan with a move laid out for good: its questions made, its things chosen. Null when the house has not what it takes.
-     *
-     * @param list<SetUp> $new
-     *
-     * @return list<SetUp>|null
-     */
-    public function place(DayRequest $request, Day $day, Move $move, array $new): ?array
-    {
-        $others = $move->beside($new);
-        $sittings = array_map(
-            static fn (Sitting $sitting): Sitting => self::shortened($sitting, $move->counts[$sitting->childId]),
-            $move->joined->sittings ?? [],
-        );
-        foreach ($move->candidates as $candidate) {
-            $sittings[] = $this->sitting($request, $candidate, $move->counts[$candidate->learner->child->id]);
-        }
-        // A step with few facts has a short set.
-        $counts = [];
-        foreach ($sittings as $sitting) {
-            $counts[$sitting->childId] = \count($sitting->questions);
-        }
-        $activity = $move->candidates[0]->activity;
-        $children = $request->children(array_keys($counts));
-        $needed = (new Length($request))->minutes($activity, $children, $counts);
-        $today = [...$request->kept, ...$others];
-        $isFree = static fn (Span $span): bool => [] !== $children && $day->holds($span)
-            && $day->allows($today, $children, $span, $move->part, $move->place, $activity);
-        $exact = $move->span->start + $needed > 1440 ? $move->span : Span::lasting($move->span->start, $needed);
-        $span = $needed > $move->span->minutes() || $isFree($exact) ? $exact : $move->span;
-        // A check asks more than was reckoned with; where it is shorter the parent's last minute may now be wanted elsewhere.
-        if ($needed > $move->span->minutes() && ($needed > (new Length($request))->longestTogether($children, $others) || !$isFree($span))) {
-            return null;
-        }
-        $placed = $this->setUp($request, $activity, $move->place, $move->part, $span, $sittings, $today);
-
-        // Who joins finds the same set-up.
-        return null === $placed ? null : [...$others, null === $move->joined ? $placed : $placed->named($move->joined->key)];
-    }
-
-    /**
-     * The activity with everything it takes; null when the house has not what it takes.
+     * The activity with everything it takes and what to take care of; null when the house has not what it takes.
      *
      * @param non-empty-list<Sitting> $sittings
      * @param list<SetUp>             $others   in use that day
      * @param list<string>            $before   ids of things that lay out for it before: they stay where they still do
      */
-    public function setUp(
-        DayRequest $request,
+    public function setUp(Activity $activity, Place $place, Part $part, Span $span, array $sittings, array $others, array $before = []): ?SetUp
+    {
+        $setUp = $this->bare($activity, $place, $part, $span, $sittings, $others, $before);
+
+        return null === $setUp ? null : $this->warned($setUp);
+    }
+
+    public function warned(SetUp $setUp): SetUp
+    {
+        return $setUp->warned($this->warnings($setUp->things(), $setUp->span, $setUp->place));
+    }
+
+    /**
+     * The same before anyone asks what to take care of: what nobody may reach is left away already.
+     *
+     * @param non-empty-list<Sitting> $sittings
+     * @param list<SetUp>             $others   in use that day
+     * @param list<string>            $before   ids of things that lay out for it before
+     */
+    public function bare(
         Activity $activity,
         Place $place,
         Part $part,
@@ -154,24 +167,21 @@ final readonly class SettingOut
         array $before = [],
     ): ?SetUp {
         $forms = self::forms($sittings);
-        $props = $this->catalogue->props($activity, self::taught($request, $sittings), $forms);
+        $props = $this->catalogue->props($activity, $this->taught($sittings), $forms);
         $where = [$place, $part];
         if (self::isTaken($props, $span, $others)) {
             return null;
         }
-        $laid = [] === $before ? [] : $this->things($request, $activity, $props, $sittings, $span, $where, $others, $before);
+        $laid = [] === $before ? [] : $this->things($activity, $props, $sittings, $span, $where, $others, $before);
         if ([] === $laid || $laid instanceof Lack) {
-            $laid = $this->things($request, $activity, $props, $sittings, $span, $where, $others);
+            $laid = $this->things($activity, $props, $sittings, $span, $where, $others);
         }
         if ($laid instanceof Lack) {
             return null;
         }
-        $sittings = self::freshThings($request, $sittings, $laid);
-        $key = \sprintf('%04d-%s-%s', $span->start, $activity->id, $sittings[0]->childId);
+        $sittings = $this->freshThings($sittings, $laid);
 
-        $setUp = new SetUp($key, $activity, $place, $part, $span, $sittings, $laid, [], $props);
-
-        return $setUp->warned($this->warnings($request, $setUp->things(), $span, $place));
+        return new SetUp(SetUp::keyOf($activity, $span, $sittings), $activity, $place, $part, $span, $sittings, $laid, [], $props);
     }
 
     /**
@@ -209,21 +219,13 @@ final readonly class SettingOut
         return $forms;
     }
 
-    /** The same sitting with fewer questions: the first and the last stay. */
-    public static function shortened(Sitting $sitting, int $count): Sitting
-    {
-        $questions = $sitting->questions;
-        if (\count($questions) > $count) {
-            $questions = [...\array_slice($questions, 0, $count - 1), $questions[\count($questions) - 1]];
-        }
-
-        return $sitting->asking($questions)->withoutIdleCourses();
-    }
-
     /** @return list<Step> other steps, no larger than today's, that the activity can ask about in the same form */
     private function sureCandidates(Candidate $candidate): array
     {
-        return array_values(array_filter($candidate->learner->record->map->steps, static fn (Step $step): bool => $step->id !== $candidate->ranked->step->id
+        $steps = $candidate->learner->record->map->steps;
+
+        return array_values(array_filter($steps, static fn (Step $step): bool => isset($candidate->activity->serves[$step->skill->id])
+            && $step->id !== $candidate->ranked->step->id
             && $step->id !== $candidate->second?->ranked->step->id
             && $step->size <= $candidate->ranked->step->size
             && $candidate->activity->shows($step, [] === $step->forms ? null : $candidate->form)));
@@ -239,7 +241,6 @@ final readonly class SettingOut
      * @return list<Laid>|Lack
      */
     private function things(
-        DayRequest $request,
         Activity $activity,
         array $props,
         array $sittings,
@@ -248,19 +249,74 @@ final readonly class SettingOut
         array $others,
         array $only = [],
     ): array|Lack {
-        $free = array_map(static function (Thing $thing) use ($others, $span): Thing {
-            $used = 0;
-            foreach ($others as $other) {
-                foreach ($other->span->overlaps($span) ? $other->laid : [] as $laid) {
-                    $used += $laid->thing->id === $thing->id ? $laid->count : 0;
-                }
+        $used = [];
+        foreach ($others as $other) {
+            foreach ($other->span->overlaps($span) ? $other->laid : [] as $laid) {
+                $used[$laid->thing->id] = ($used[$laid->thing->id] ?? 0) + $laid->count;
             }
+        }
+        $sets = array_map(
+            fn (Sitting $sitting): array => [
+                QuestionSet::ofStored($sitting->questions),
+                max(array_map(fn (Course $course): int => $this->map->step($course->stepId)->size, $sitting->courses)),
+            ],
+            $sittings,
+        );
+        $forms = self::forms($sittings);
+        $nearby = $this->request->nearby($span, $where[0]);
+        $circumstances = serialize([
+            $activity->id,
+            $where,
+            array_map(static fn (array $one): array => [$one[0]->id, $one[1]], LayOut::wanted($activity, $sets, $forms)),
+            array_map(static fn (Prop $prop): string => $prop->id, $props),
+            array_map(static fn (Child $child): string => $child->id, $nearby),
+            array_map(static fn (Sitting $sitting): string => $sitting->childId, $sittings),
+            $used,
+            $only,
+        ]);
 
-            return 0 === $used ? $thing : $thing->counted(max(0, $thing->amount - $used));
-        }, array_values(array_filter($request->things, static fn (Thing $thing): bool => [] === $only || \in_array($thing->id, $only, true))));
+        return $this->laid[$circumstances] ??= $this->layOut->choose(
+            $activity,
+            $props,
+            $sets,
+            $forms,
+            $this->free($used, $only),
+            $nearby,
+            ...[...$this->tastes($sittings), ...$where, $only],
+        );
+    }
 
+    /**
+     * What is left of the cupboard.
+     *
+     * @param array<string, int> $used thing id => so many are in use
+     * @param list<string>       $only ids of the things to choose from; none for all
+     *
+     * @return list<Thing>
+     */
+    private function free(array $used, array $only): array
+    {
+        $free = [];
+        foreach ($this->request->things as $thing) {
+            if ([] === $only || \in_array($thing->id, $only, true)) {
+                $free[] = isset($used[$thing->id]) ? $thing->counted(max(0, $thing->amount - $used[$thing->id])) : $thing;
+            }
+        }
+
+        return $free;
+    }
+
+    /**
+     * Ids of things that the children at a set-up had in one of their last two sittings, and of those they like.
+     *
+     * @param non-empty-list<Sitting> $sittings
+     *
+     * @return array{list<string>, list<string>}
+     */
+    private function tastes(array $sittings): array
+    {
         $avoid = $liked = [];
-        foreach ($request->learners as $learner) {
+        foreach ($this->request->learners as $learner) {
             foreach ($sittings as $sitting) {
                 if ($sitting->childId === $learner->child->id) {
                     array_push($liked, ...$learner->child->likedThings);
@@ -271,26 +327,7 @@ final readonly class SettingOut
             }
         }
 
-        return $this->layOut->choose(
-            $activity,
-            $props,
-            array_map(
-                fn (Sitting $sitting): array => [
-                    QuestionSet::ofStored($sitting->questions),
-                    max(array_map(fn (Course $course): int => $this->map->step($course->stepId)->size, $sitting->courses)),
-                ],
-                $sittings,
-            ),
-            self::forms($sittings),
-            $free,
-            $request->nearby($span, $where[0]),
-            $request->date,
-            $avoid,
-            $liked,
-            $where[0],
-            $where[1],
-            $only,
-        );
+        return [$avoid, $liked];
     }
 
     /**
@@ -298,11 +335,11 @@ final readonly class SettingOut
      *
      * @return list<Caution> for everyone who may reach them
      */
-    public function warnings(DayRequest $request, array $things, Span $span, Place $place): array
+    private function warnings(array $things, Span $span, Place $place): array
     {
-        $nearby = $request->nearby($span, $place);
+        $nearby = $this->request->nearby($span, $place);
 
-        return array_merge(...array_map(fn (Thing $thing): array => $this->cautions->about($thing, $nearby, $request->date), $things));
+        return array_merge(...array_map(fn (Thing $thing): array => $this->cautions->about($thing, $nearby, $this->request->date), $things));
     }
 
     /**
@@ -312,10 +349,10 @@ final readonly class SettingOut
      *
      * @return list<Settings>
      */
-    private static function taught(DayRequest $request, array $sittings): array
+    private function taught(array $sittings): array
     {
         $taught = [];
-        foreach ($request->learners as $learner) {
+        foreach ($this->request->learners as $learner) {
             foreach ($sittings as $sitting) {
                 if ($sitting->childId === $learner->child->id) {
                     $taught[] = $learner->child->settings;
@@ -334,10 +371,10 @@ final readonly class SettingOut
      *
      * @return non-empty-list<Sitting>
      */
-    private static function freshThings(DayRequest $request, array $sittings, array $laid): array
+    private function freshThings(array $sittings, array $laid): array
     {
         $used = [];
-        foreach ($request->learners as $learner) {
+        foreach ($this->request->learners as $learner) {
             $used[$learner->child->id] = array_merge(...array_map(static fn (LastSitting $last): array => $last->thingIds, $learner->record->lastSittings));
         }
 

@@ -41,7 +41,6 @@ final readonly class Shape
             $span = $this->timeFor($setUp, $windows[$windowOf($setUp)] ?? null, $placed);
             $others = [...$this->request->kept, ...$placed];
             $again = null === $span ? null : $this->settingOut->setUp(
-                $this->request,
                 $setUp->activity,
                 $setUp->place,
                 $setUp->part,

@@ -12,19 +12,22 @@ final readonly class Shortfall
     /** Less than this part of the minutes a child was to have is little. */
     public const LITTLE = 0.5;
 
-    public function __construct(private DayRequest $request, private Day $day, private SettingOut $settingOut)
+    private Filling $empty;
+
+    public function __construct(private DayRequest $request, private Day $day, private SettingOut $settingOut, private Prospects $prospects)
     {
+        $this->empty = $this->filling([]);
     }
 
     /**
-     * @param list<Candidate> $candidates of the child
-     * @param bool            $isReady    whether anything at all is ready, whatever games the house knows
-     * @param list<SetUp>     $new        besides what is kept
+     * @param list<SetUp> $new besides what is kept
      *
      * @return WhyLittle|null null where there is enough, and on a day off
      */
-    public function of(Learner $learner, array $candidates, bool $isReady, array $new): ?WhyLittle
+    public function of(Learner $learner, array $new): ?WhyLittle
     {
+        $child = $learner->child;
+        $candidates = $this->prospects->candidates[$child->id] ?? [];
         if ([] === $this->request->windows) {
             return null;
         }
@@ -35,35 +38,39 @@ final readonly class Shortfall
         if ($minutes >= self::LITTLE * $learner->child->minutesOn($this->request->date)) {
             return null;
         }
-        $child = $learner->child;
         if ([] === array_filter($this->request->windows, static fn (Span $window): bool => !$child->isAsleepDuring($window))) {
             return WhyLittle::Asleep;
         }
         // Moments of daily life have their place beside the plan; at the table it is games that are wanted.
         $games = array_filter($candidates, static fn (Candidate $candidate): bool => !$candidate->activity->isMoment());
         if ([] === $candidates || ([] === $games && [] !== $this->request->things)) {
-            return $isReady ? WhyLittle::NoGame : WhyLittle::NothingReady;
+            return $this->prospects->isReady($child->id, $this->request->date) ? WhyLittle::NoGame : WhyLittle::NothingReady;
         }
-        $own = [$child->id => $candidates];
-        $alone = (new Moves($this->request, $this->day, []))->all($own);
-        if ([] === $alone) {
+        $options = array_merge(...array_map($this->empty->options->alone(...), $candidates));
+        $fitting = array_filter($options, fn (Option $option): bool => null !== $this->empty->start([], $option, 0));
+        if ([] === $fitting) {
             return WhyLittle::NoTime;
         }
-        if (!$this->canBeLaidOut($alone, [])) {
+        if (!self::canBeLaidOut($this->empty, $fitting)) {
             return WhyLittle::NoThings;
         }
 
-        return $this->canBeLaidOut((new Moves($this->request, $this->day, $new))->all($own), $new) ? WhyLittle::NotWorthIt : WhyLittle::Full;
+        return self::canBeLaidOut($this->filling($new), $fitting) ? WhyLittle::NotWorthIt : WhyLittle::Full;
     }
 
-    /**
-     * @param list<Move>  $moves
-     * @param list<SetUp> $new
-     */
-    private function canBeLaidOut(array $moves, array $new): bool
+    /** @param list<SetUp> $new */
+    private function filling(array $new): Filling
     {
-        foreach ($moves as $move) {
-            if (null !== $this->settingOut->place($this->request, $this->day, $move, $new)) {
+        return new Filling($this->request, $this->day, $this->prospects, $this->settingOut, $new);
+    }
+
+    /** @param array<Option> $options */
+    private static function canBeLaidOut(Filling $filling, array $options): bool
+    {
+        foreach ($options as $option) {
+            $start = $filling->start([], $option, 0, null, true);
+            $placed = null === $start ? null : $filling->with([], $option, 0, $start);
+            if (null !== $placed && 0 === $filling->excess($placed)) {
                 return true;
             }
         }

@@ -81,7 +81,12 @@ final readonly class Sitting
     /** Tries expected at a step: the first and the last question may be of other steps. */
     public function attempts(string $stepId): int
     {
-        return \count(array_filter($this->questions, static fn (Question $question): bool => $question->stepId === $stepId));
+        $attempts = 0;
+        foreach ($this->questions as $question) {
+            $attempts += $question->stepId === $stepId ? 1 : 0;
+        }
+
+        return $attempts;
     }
 
     /** Whether one of its courses is about a step. */
@@ -105,6 +110,17 @@ final readonly class Sitting
         $pairs = array_map(null, $this->courses, $other->courses);
 
         return [] === array_filter($pairs, static fn (array $pair): bool => null === $pair[0] || null === $pair[1] || !$pair[0]->asksLike($pair[1]));
+    }
+
+    /** The same with fewer questions: the first and the last stay. */
+    public function shortened(int $count): self
+    {
+        $questions = $this->questions;
+        if (\count($questions) > $count) {
+            $questions = [...\array_slice($questions, 0, $count - 1), $questions[\count($questions) - 1]];
+        }
+
+        return $this->asking($questions)->withoutIdleCourses();
     }
 
     /** @param list<Question> $questions */

@@ -47,7 +47,16 @@ final readonly class Kind
      */
     public function canAsk(Step $step): bool
     {
-        return ([] === $this->only && null === $this->where) || [] !== array_filter(($this->class)::all($step), $this->may(...));
+        if ([] === $this->only && null === $this->where) {
+            return true;
+        }
+        foreach ($this->all($step) as $prompt) {
+            if ($this->may($prompt)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @throws UnknownQuestion */
@@ -79,12 +88,40 @@ final readonly class Kind
      */
     public function prompts(Step $step): array
     {
-        $all = ($this->class)::all($step);
+        $all = $this->all($step);
         if ([] !== $this->only || null !== $this->where) {
             $all = array_values(array_filter($all, $this->may(...)));
         }
 
         return [] === $all ? throw UnknownQuestion::nothing($this->id, $step->id) : $all;
+    }
+
+    /** How many questions there are at a step. */
+    public function count(Step $step): int
+    {
+        /** @var \WeakMap<self, array<string, int>>|null $known */
+        static $known = null;
+        $known ??= new \WeakMap();
+        $known[$this] ??= [];
+
+        return $known[$this][$step->id] ??= [] === $this->only && null === $this->where
+            ? \count($this->all($step))
+            : \count(array_filter($this->all($step), $this->may(...)));
+    }
+
+    /**
+     * The same prompts for the same step, made once: a day's planning asks for them again and again.
+     *
+     * @return list<Prompt>
+     */
+    private function all(Step $step): array
+    {
+        /** @var \WeakMap<Step, array<class-string<Prompt>, list<Prompt>>>|null $known */
+        static $known = null;
+        $known ??= new \WeakMap();
+        $known[$step] ??= [];
+
+        return $known[$step][$this->class] ??= ($this->class)::all($step);
     }
 
     private function may(Prompt $prompt): bool

@@ -165,7 +165,11 @@ abstract readonly class Prompt
     /** The same for the same question, for ever: records refer to it. */
     final public function key(): string
     {
-        return $this->ask.':'.implode(
+        /** @var \WeakMap<self, string>|null $keys */
+        static $keys = null;
+        $keys ??= new \WeakMap();
+
+        return $keys[$this] ??= $this->ask.':'.implode(
             ',',
             array_map(static fn (mixed $number): string => (string) ($number instanceof \BackedEnum ? $number->value : $number), $this->numbers()),
         );

@@ -47,13 +47,17 @@ final readonly class QuestionSet
         Randomizer $random,
         Tilt $tilt = Tilt::Even,
     ): self {
-        $pool = $kind->prompts($step);
-        $first = new Question($opening->step->id ?? $step->id, $random->shuffleArray(self::sure($opening, $pool))[0], Level::Sure);
-        $ends = array_map(
-            static fn (Prompt $prompt): Question => new Question($closing->step->id ?? $step->id, $prompt, Level::Sure),
-            $random->shuffleArray(self::sure($closing, $pool)),
-        );
-        $last = self::without($ends, $first)[0] ?? null;
+        $own = Pool::of($kind, $step);
+        $pool = $own->prompts;
+        $first = new Question($opening->step->id ?? $step->id, $random->shuffleArray(self::sure($opening, $own))[0], Level::Sure);
+        $last = null;
+        foreach ($random->shuffleArray(self::sure($closing, $own)) as $prompt) {
+            $end = new Question($closing->step->id ?? $step->id, $prompt, Level::Sure);
+            if ($end->stepId !== $first->stepId || $prompt->key() !== $first->prompt->key()) {
+                $last = $end;
+                break;
+            }
+        }
         $used = [];
         foreach (array_filter([$first, $last]) as $end) {
             $used += $end->stepId === $step->id ? [$end->prompt->key() => true] : [];
@@ -67,8 +71,7 @@ final readonly class QuestionSet
             $between + 2 <= self::SHORT => [0, 0],
             default => [(int) round($between * 0.2), (int) round($between * 0.2)],
         };
-        $parts = self::parts($pool);
-        $rates = self::rates($pool, [] !== $asked);
+        $rates = self::rates($own, [] !== $asked);
         $phase = ['nought' => $random->getInt(0, 99) / 100, 'double' => $random->getInt(0, 99) / 100];
         $had = ['nought' => 0, 'double' => 0];
         [$open, $closed] = [0, 0];
@@ -79,9 +82,13 @@ final readonly class QuestionSet
                 // Due as soon as the rate has one more by this question than there were; a short set has its share now and then.
                 $due ??= floor(($i + 1) * $rate + $phase[$of]) > $had[$of] ? $of : null;
             }
-            $left = array_filter($order, static fn (Prompt $prompt): bool => !isset($used[$prompt->key()])
-                && ($prompt->isOpen() || $open > $closed || Level::At !== $level));
-            $prompt = self::next(array_values($left), $parts[$level->value] ?? [], $rates, $due);
+            $left = [];
+            foreach ($order as $prompt) {
+                if (!isset($used[$prompt->key()]) && ($prompt->isOpen() || $open > $closed || Level::At !== $level)) {
+                    $left[] = $prompt;
+                }
+            }
+            $prompt = self::next($left, $own->parts[$level->value] ?? [], $rates, $due);
             if (null === $prompt) {
                 continue;
             }
@@ -138,19 +145,6 @@ final readonly class QuestionSet
         return [...$mixed, ...\array_slice($others, $own), ...\array_slice($questions, max(1, \count($questions) - 1))];
     }
 
-    /**
-     * @param list<Question> $questions
-     *
-     * @return list<Question> those that ask something else
-     */
-    private static function without(array $questions, Question $one): array
-    {
-        return array_values(array_filter(
-            $questions,
-            static fn (Question $other): bool => $other->stepId !== $one->stepId || $other->prompt->key() !== $one->prompt->key(),
-        ));
-    }
-
     /** @param list<Question> $questions chosen earlier */
     public static function ofStored(array $questions): self
     {
@@ -179,39 +173,11 @@ final readonly class QuestionSet
     /**
      * What can be asked about a step the child is sure of; the smallest numbers of today's step where there is none.
      *
-     * @param non-empty-list<Prompt> $pool
-     *
      * @return non-empty-list<Prompt>
      */
-    private static function sure(?Sure $sure, array $pool): array
+    private static function sure(?Sure $sure, Pool $pool): array
     {
-        $all = null === $sure ? $pool : $sure->kind->prompts($sure->step);
-        // A nought is nothing to begin or to end with, nor is an answer of nought, nor are two that are the same where one is more.
-        $some = array_values(array_filter(
-            $all,
-            static fn (Prompt $prompt): bool => !$prompt->hasNought() && 0 !== $prompt->answer() && !($prompt->compares() && $prompt->isDouble()),
-        )) ?: $all;
-
-        return null === $sure ? self::smallest($some) : $some;
-    }
-
-    /**
-     * The pool in three parts by load. Facts of one load stay together as far as the thirds allow.
-     *
-     * @param non-empty-list<Prompt> $pool
-     *
-     * @return array<string, array<string, true>> level => keys of its facts
-     */
-    private static function parts(array $pool): array
-    {
-        usort($pool, static fn (Prompt $a, Prompt $b): int => $a->load() <=> $b->load() ?: strcmp($a->key(), $b->key()));
-        $third = \count($pool) / 3;
-        $parts = [];
-        foreach ($pool as $i => $prompt) {
-            $parts[($i < floor($third) ? Level::Easier : ($i >= ceil(2 * $third) ? Level::Harder : Level::At))->value][$prompt->key()] = true;
-        }
-
-        return $parts;
+        return null === $sure ? $pool->smallest : Pool::of($sure->kind, $sure->step)->ends;
     }
 
     /** @return list<Level> easier ones early, harder ones in the second half, never at the very end of what is asked at the step */
@@ -228,18 +194,6 @@ final readonly class QuestionSet
     }
 
     /**
-     * @param non-empty-list<Prompt> $pool
-     *
-     * @return non-empty-list<Prompt> the facts with the smallest numbers, at least two where there are two
-     */
-    private static function smallest(array $pool): array
-    {
-        usort($pool, static fn (Prompt $a, Prompt $b): int => $a->load() <=> $b->load() ?: strcmp($a->key(), $b->key()));
-
-        return \array_slice($pool, 0, max(2, intdiv(\count($pool), 6)));
-    }
-
-    /**
      * @param non-empty-list<Prompt>                          $pool
      * @param array<string, array{seen: int, unaided: int}> $asked
      *
@@ -248,31 +202,30 @@ final readonly class QuestionSet
     private static function leastSureFirst(array $pool, array $asked, Randomizer $random): array
     {
         $pool = $random->shuffleArray($pool);
-        usort($pool, static function (Prompt $a, Prompt $b) use ($asked): int {
-            [$one, $other] = [$asked[$a->key()] ?? null, $asked[$b->key()] ?? null];
+        if ([] === $asked) {
+            return $pool;
+        }
+        $seen = [];
+        foreach ($pool as $i => $prompt) {
+            $of = $asked[$prompt->key()] ?? null;
+            $seen[] = [$of['seen'] ?? 0, $of['unaided'] ?? 0, $i];
+        }
+        sort($seen);
 
-            return ($one['seen'] ?? 0) <=> ($other['seen'] ?? 0) ?: ($one['unaided'] ?? 0) <=> ($other['unaided'] ?? 0);
-        });
-
-        return $pool;
+        return array_map(static fn (array $one): Prompt => $pool[$one[2]], $seen);
     }
 
     /**
      * How often noughts and doubles are asked, 0 to 1; a kind that the pool has none or mostly of has no rate of its own.
      *
-     * @param non-empty-list<Prompt> $pool
-     *
      * @return array{nought?: float, double?: float}
      */
-    private static function rates(array $pool, bool $met): array
+    private static function rates(Pool $pool, bool $met): array
     {
-        $share = static fn (callable $is): float => \count(array_filter($pool, $is)) / \count($pool);
-        $noughts = $share(static fn (Prompt $prompt): bool => $prompt->hasNought());
-        $doubles = $share(static fn (Prompt $prompt): bool => $prompt->isDouble());
-        $compares = $share(static fn (Prompt $prompt): bool => $prompt->compares()) > 0.0;
+        $doubles = $pool->compares ? 1 / self::EQUAL_ONE_IN : ($met ? 1 / self::DOUBLE_ONE_IN : 0.0);
 
-        return ($noughts > 0.0 && $noughts < 0.4 ? ['nought' => $met ? 1 / self::NOUGHT_ONE_IN : 0.0] : [])
-            + ($doubles > 0.0 && $doubles < 0.5 ? ['double' => $compares ? 1 / self::EQUAL_ONE_IN : ($met ? 1 / self::DOUBLE_ONE_IN : 0.0)] : []);
+        return ($pool->noughts > 0.0 && $pool->noughts < 0.4 ? ['nought' => $met ? 1 / self::NOUGHT_ONE_IN : 0.0] : [])
+            + ($pool->doubles > 0.0 && $pool->doubles < 0.5 ? ['double' => $doubles] : []);
     }
 
     /**
@@ -284,20 +237,15 @@ final readonly class QuestionSet
      */
     private static function next(array $left, array $part, array $rates, ?string $due): ?Prompt
     {
-        $wishes = [
-            static fn (Prompt $prompt): bool => !isset($rates['nought']) || $prompt->hasNought() === ('nought' === $due),
-            static fn (Prompt $prompt): bool => !isset($rates['double']) || $prompt->isDouble() === ('double' === $due),
-            static fn (Prompt $prompt): bool => isset($part[$prompt->key()]),
-        ];
-        for ($kept = \count($wishes); $kept > 0; --$kept) {
+        for ($wishes = 3; $wishes > 0; --$wishes) {
             foreach ($left as $prompt) {
-                foreach (\array_slice($wishes, 0, $kept) as $wish) {
-                    if (!$wish($prompt)) {
-                        continue 2;
-                    }
+                if (
+                    (!isset($rates['nought']) || $prompt->hasNought() === ('nought' === $due))
+                    && ($wishes < 2 || !isset($rates['double']) || $prompt->isDouble() === ('double' === $due))
+                    && ($wishes < 3 || isset($part[$prompt->key()]))
+                ) {
+                    return $prompt;
                 }
-
-                return $prompt;
             }
         }
 

@@ -154,7 +154,7 @@ final readonly class Lacks
         $step ??= ($ofFirst[intdiv(\count($ofFirst), 2)] ?? $steps[0] ?? throw new \LogicException(\sprintf('"%s" serves nothing.', $activity->id)));
         $form = self::forms($activity, $step)[0];
         $set = $this->questions($activity, $step, crc32($activity->id));
-        $laid = (new LayOut($this->cautions))->choose($activity, $activity->props, [[$set, $step->size]], [$form], $things, $children, $on, [], []);
+        $laid = (new LayOut($this->cautions, $on))->choose($activity, $activity->props, [[$set, $step->size]], [$form], $things, $children, [], []);
         $sitting = new Sitting('', [new Course($step->id, $form, Help::Bare, Reason::Ready)], $set->questions);
         $found = $laid instanceof Lack ? [] : $laid;
         $setUp = new SetUp('sample', $activity, Place::Table, $activity->part, new Span(0, 10), [$sitting], $found, [], $activity->propsIn([$form]));

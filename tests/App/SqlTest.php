@@ -11,7 +11,7 @@ use Pindle\Tests\SqlCount;
 final class SqlTest extends ApiTestCase
 {
     /** Statements at most: one for each kind of thing that has a part in it. Where props lie is one of the table's. */
-    private const MOST = ['plan' => 28, 'plan of a begun day' => 28, 'table' => 14, 'first tap' => 10, 'tap' => 10, 'finish' => 30, 'today' => 12];
+    private const MOST = ['plan' => 29, 'plan of a begun day' => 29, 'table' => 14, 'first tap' => 10, 'tap' => 10, 'finish' => 30, 'today' => 12];
 
     /** @var array<int, array<string, int>> children => what => statements */
     private static array $counted = [];

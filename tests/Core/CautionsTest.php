@@ -11,6 +11,7 @@ use Pindle\Core\Activity\Place;
 use Pindle\Core\Activity\Prop;
 use Pindle\Core\Caution\Caution;
 use Pindle\Core\Caution\Cautions;
+use Pindle\Core\Caution\Reach;
 use Pindle\Core\Caution\Rule;
 use Pindle\Core\Child\Child;
 use Pindle\Core\Thing\Ability;
@@ -189,6 +190,28 @@ final class CautionsTest extends TestCase
         self::assertSame(['moving'], $rules('Jump to the number.'));
         self::assertSame([], $rules('Which side is lighter? Match the cards to the heaps.'));
         self::assertSame(['wheat'], Make::cautions()->saidIn('Press the dough.')[1]);
+    }
+
+    public function test_what_is_asked_once_says_the_same_as_the_cautions_themselves(): void
+    {
+        $cautions = Make::cautions();
+        $reach = new Reach($cautions, Make::day(0));
+        $baby = new Child('b', 'B', Make::day(0)->plusDays(-300), ['nuts', 'wheat']);
+        $six = Make::child('Six', 72);
+        $blocked = $watched = 0;
+        foreach (Make::things()->things() as $thing) {
+            foreach ([[], [$six], [$baby], [$six, $baby], [$six]] as $nearby) {
+                $allowed = $cautions->allow($thing, $nearby, Make::day(0));
+                $wants = $cautions->wantParent($thing, $nearby, Make::day(0));
+                self::assertSame($allowed, $reach->allows($thing, $nearby, true), $thing->id);
+                self::assertSame($allowed && !$wants, $reach->allows($thing, $nearby, false), $thing->id);
+                $blocked += $allowed ? 0 : 1;
+                $watched += $allowed && $wants ? 1 : 0;
+            }
+        }
+        self::assertGreaterThan(0, $blocked);
+        self::assertGreaterThan(0, $watched);
+        self::assertFalse($reach->allows(Make::thing('candle', 1, [20, 20, 90]), [], true), 'refused for everyone');
     }
 
     public function test_every_rule_can_be_set_off_by_something(): void

@@ -25,6 +25,7 @@ use Pindle\Core\Planning\ParentState;
 use Pindle\Core\Planning\PlanCheck;
 use Pindle\Core\Planning\Planner;
 use Pindle\Core\Planning\Problem;
+use Pindle\Core\Planning\Prospects;
 use Pindle\Core\Planning\Repertoire;
 use Pindle\Core\Planning\SettingOut;
 use Pindle\Core\Planning\SetUp;
@@ -169,7 +170,6 @@ final class DayShapeTest extends TestCase
         $all = new Repertoire(array_fill_keys(array_keys(Make::catalogue()->activities), 2));
         self::assertNull($why(self::plan([new Span(540, 600)], [$maren], repertoire: $all)));
         self::assertSame(WhyLittle::NoGame, $why(self::plan([new Span(540, 600)], [$maren], repertoire: $none)));
-        self::assertSame(WhyLittle::NoTime, $why(self::plan([new Span(540, 542)], [$maren])));
         self::assertSame(WhyLittle::Asleep, $why(self::plan([new Span(540, 560)], [Make::child('Maren', 78, [new Span(530, 570)], 30)])));
         self::assertSame(WhyLittle::NotWorthIt, $why(self::plan([new Span(540, 550)], [$maren], most: 0)));
         $away = new Block(ParentState::Away, new Span(500, 600));
@@ -180,11 +180,15 @@ final class DayShapeTest extends TestCase
     public function test_less_than_half_of_the_minutes_is_little(): void
     {
         $request = self::request([new Span(540, 600)], [Make::child('Maren', 78, minutes: 30)], false, Place::cases(), [], new Repertoire());
-        $shortfall = new Shortfall($request, Day::of($request), new SettingOut(Make::map(), Make::catalogue(), Make::cautions()));
+        $all = (new Planner(Make::map(), Make::catalogue(), Make::cautions()))->prospects($request);
+        $shortfall = new Shortfall(
+            $request,
+            Day::of($request),
+            new SettingOut(Make::map(), Make::catalogue(), Make::cautions(), $request),
+            new Prospects($all->learners, $all->ranked, [], $all->scale),
+        );
         $sat = static fn (int $minutes): ?WhyLittle => $shortfall->of(
             $request->learners[0],
-            [],
-            true,
             [self::laidOut('fetch-me', 540, 540 + $minutes, 'maren')],
         );
 

@@ -53,24 +53,6 @@ final class GoalTest extends TestCase
         self::assertEqualsWithDelta($twice, Goal::of(self::request(kept: [$one]), new Scale(['maren' => 0.5]), [$two])->learning, 1e-9);
     }
 
-    public function test_a_sitting_without_questions_yet_counts_what_is_expected_less_the_first_and_the_last(): void
-    {
-        $courses = [self::course('say-count@5', 0.5), self::course('count-out@3', 0.2)];
-        $expected = static fn (SetUp $setUp, int $questions): float => Goal::of(
-            self::request(),
-            new Scale(['maren' => 0.5]),
-            [$setUp],
-            ['maren' => $questions],
-        )->learning;
-
-        self::assertEqualsWithDelta(10 * log(1 + (1 - exp(-6 / 4))), $expected(self::laidOut('a', 540, 550, ['maren' => [$courses[0]]]), 8), 1e-9);
-        self::assertEqualsWithDelta(
-            10 * log(1 + (0.5 * (1 - exp(-3 / 4)) + 0.2 * (1 - exp(-2 / 4))) / 0.5),
-            $expected(self::laidOut('a', 540, 550, ['maren' => $courses]), 7),
-            1e-9,
-        );
-    }
-
     public function test_each_set_up_costs_its_lay_out_its_minutes_and_the_parents_hands_and_gains_by_company(): void
     {
         $goal = self::goal([
@@ -78,7 +60,7 @@ final class GoalTest extends TestCase
             self::laidOut('b', 560, 565, ['lark' => [self::course()]], Part::Alone, 'squash-count'),
         ]);
 
-        self::assertSame([1.0, -2.0], [$goal->together, $goal->layingOut]);
+        self::assertSame([1.0, -3.0], [$goal->together, $goal->layingOut]);
         self::assertEqualsWithDelta([-1.5, -0.5], [$goal->minutes, $goal->parent], 1e-9);
     }
 
@@ -97,7 +79,6 @@ final class GoalTest extends TestCase
         self::assertEqualsWithDelta(-0.6, $fetching($at('a', 540, Place::Table, 'pegs', 'lids')), 1e-9);
         self::assertEqualsWithDelta(-0.6, $fetching($at('b', 550, Place::Table, 'pegs'), $at('a', 540, Place::Table, 'pegs', 'lids')), 1e-9);
         self::assertEqualsWithDelta(-0.9, $fetching($at('a', 540, Place::Table, 'pegs', 'lids'), $at('b', 550, Place::Floor, 'pegs')), 1e-9);
-        self::assertEqualsWithDelta(-0.9, Goal::of(self::request(), new Scale(), [$at('a', 540, Place::Table, 'pegs')], kinds: 2)->fetching, 1e-9);
         self::assertEqualsWithDelta(
             -0.3,
             Goal::of(self::request(kept: [$at('a', 540, Place::Table, 'pegs')]), new Scale(), [$at('b', 550, Place::Table, 'pegs', 'lids')])->fetching,
@@ -160,7 +141,7 @@ final class GoalTest extends TestCase
         self::assertSame(0.0, Goal::of(self::request(), new Scale(['maren' => 0.5]), [])->total());
         $goal = self::goal([self::laidOut('a', 540, 550, ['maren' => [self::course()]], questions: 4)]);
         self::assertEqualsWithDelta(
-            $goal->learning - 1.0 - 1.0 - 0.5 + 6 * 10 / 30 + 6 * 10 / 30,
+            $goal->learning - 1.5 - 1.0 - 0.5 + 6 * 10 / 30 + 6 * 10 / 30,
             $goal->total(),
             1e-9,
         );

@@ -195,7 +195,7 @@ final class LayOutTest extends TestCase
         $of = new Activity('any', [], Part::With, false, [Place::Table], [], [Form::Things], $roles, [], 1, 30, false, null, ['things' => Picture::Row]);
         $set = QuestionSet::ofStored([new Question('take-away@5', new Kind\Take('take', 7, 3), Level::At)]);
 
-        return (new LayOut(Make::cautions()))->choose($of, [], [[$set, 5]], [Form::Things], $things, [], Make::day(0), [], []);
+        return (new LayOut(Make::cautions(), Make::day(0)))->choose($of, [], [[$set, 5]], [Form::Things], $things, [], [], []);
     }
 
     /**
@@ -242,14 +242,13 @@ final class LayOutTest extends TestCase
         $step = Make::wholeMap()->step('take-away@5');
         $set = QuestionSet::ofStored([new Question($step->id, $prompt, Level::At)]);
 
-        return (new LayOut(Make::cautions()))->choose(
+        return (new LayOut(Make::cautions(), Make::day(0)))->choose(
             $of,
             $of->props,
             [[$set, $step->size]],
             [Form::Things],
             $things,
             [new Child('c', 'C', Make::day(0)->plusDays(-30 * $months))],
-            Make::day(0),
             $avoid,
             $liked,
         );

@@ -283,7 +283,7 @@ final class TeachingTest extends TestCase
             }
             $ranked = new RankedStep($map->step($stepId), $sample->ranked->worth, false, $sample->ranked->reason, []);
             $candidate = new Candidate($learner, $ranked, $map->step($stepId)->firstForm(), $activity, $sample->worth);
-            $sitting = (new SettingOut($map, Make::catalogue(), Make::cautions()))->sitting($request, $candidate, 8);
+            $sitting = (new SettingOut($map, Make::catalogue(), Make::cautions(), $request))->sitting($candidate, 8);
             array_push($needs, ...array_map(static fn (Question $question): ?string => $question->prompt->needs(), $sitting->questions));
         }
         self::assertNotSame([], $needs);

@@ -166,7 +166,7 @@ final class TwoCoursesTest extends TestCase
     {
         $request = new DayRequest(Make::day(3), 1, [$learner], [new Span(540, 600)], [], Place::cases());
 
-        return (new SettingOut(Make::map(), Make::catalogue(), Make::cautions()))->sitting($request, $candidate, $count);
+        return (new SettingOut(Make::map(), Make::catalogue(), Make::cautions(), $request))->sitting($candidate, $count);
     }
 
     private static function firstOf(Sitting $sitting, string $stepId): Question

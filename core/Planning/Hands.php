@@ -1,0 +1,169 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\Core\Planning;
+
+use Pindle\Core\Activity\Activity;
+use Pindle\Core\Activity\Part;
+use Pindle\Core\Activity\Place;
+use Pindle\Core\Calendar\LocalDate;
+use Pindle\Core\Calendar\Span;
+use Pindle\Core\Child\Child;
+
+/**
+ * The rules of time and hands, in whole minutes and bits: filling a day asks them some thousands of times. One child sits at one thing at a time, awake,
+ * with breaks; the parent has two hands and is in one place; a little one is not left to play beside for long.
+ */
+final readonly class Hands
+{
+    /** The longest a little one plays on their own beside the parent, in minutes running. */
+    public const BESIDE = 15;
+
+    /** @var array<string, int> child id => bit */
+    public array $bits;
+
+    /** @var array<int, list<array{int, int}>> bit => asleep or away from and to */
+    private array $rests;
+
+    /** @var array<int, int> bit => minutes between two sittings */
+    private array $breaks;
+
+    /** @var list<int> bits of the children who may not be alone and for whom there are sittings */
+    private array $little;
+
+    /** @var list<int> when the times at the table begin */
+    public array $begins;
+
+    /**
+     * @param list<Child> $children
+     * @param list<Span>  $windows
+     * @param list<Block> $blocks
+     */
+    public function __construct(LocalDate $date, array $children, private array $windows, private array $blocks)
+    {
+        $bits = $rests = $breaks = $little = [];
+        foreach ($children as $i => $child) {
+            $bits[$child->id] = $bit = 1 << $i;
+            $rests[$bit] = array_map(static fn (Span $rest): array => [$rest->start, $rest->end], $child->rests);
+            $breaks[$bit] = Day::breakFor($child, $date);
+            if (!$child->mayBeAloneOn($date) && $child->isPlannedOn($date)) {
+                $little[] = $bit;
+            }
+        }
+        [$this->bits, $this->rests, $this->breaks, $this->little] = [$bits, $rests, $breaks, $little];
+        $this->begins = array_map(static fn (Span $window): int => $window->start, $windows);
+    }
+
+    public function stint(int $start, int $minutes, Place $place, Part $part, int $who, Activity $activity): Stint
+    {
+        return new Stint($start, $start + $minutes, $place, $part, $who, $activity, $this->begins);
+    }
+
+    public function of(SetUp $setUp): Stint
+    {
+        return $this->stint($setUp->span->start, $setUp->span->minutes(), $setUp->place, $setUp->part, $this->who($setUp->childIds()), $setUp->activity);
+    }
+
+    /** @param list<string> $childIds */
+    public function who(array $childIds): int
+    {
+        return array_sum(array_map(fn (string $childId): int => $this->bits[$childId] ?? 0, $childIds));
+    }
+
+    /**
+     * Whether one more can be there beside these, the company of little ones left aside.
+     *
+     * @param list<Stint> $others
+     */
+    public function allow(array $others, Stint $one): bool
+    {
+        [$start, $end, $who] = [$one->start, $one->end, $one->who];
+        foreach ($this->rests as $bit => $rests) {
+            foreach ($who & $bit ? $rests : [] as [$from, $to]) {
+                if ($start < $to && $from < $end) {
+                    return false;
+                }
+            }
+        }
+        foreach ($others as $other) {
+            if (0 !== ($who & $other->who)) {
+                $least = ($other->start < $start ? $other : $one)->opens ? 0 : $this->break($who & $other->who);
+                if (max($other->start - $end, $start - $other->end) < $least) {
+                    return false;
+                }
+            }
+            if ($start >= $other->end || $other->start >= $end) {
+                continue;
+            }
+            if (
+                $other->place !== $one->place && Place::Anywhere !== $one->place && Place::Anywhere !== $other->place
+                && Part::Alone !== $one->part && Part::Alone !== $other->part
+            ) {
+                return false;
+            }
+            foreach ($one->busy as [$from, $to]) {
+                foreach ($other->busy as [$since, $until]) {
+                    if ($from < $until && $since < $to) {
+                        return false;
+                    }
+                }
+            }
+        }
+        foreach ($this->blocks as $block) {
+            if (!$block->allows($one->activity, $one->part, new Span($start, $end))) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /**
+     * For each time at the table and each little one the longest stretch, in minutes, beside the parent until the last set-up in it.
+     *
+     * @param list<Stint> $stints
+     *
+     * @return list<int>
+     */
+    public function beside(array $stints): array
+    {
+        $longest = [];
+        foreach ($this->little as $bit) {
+            $busy = $this->rests[$bit];
+            foreach ($stints as $stint) {
+                if (0 !== ($stint->who & $bit)) {
+                    $busy[] = [$stint->start, $stint->end];
+                }
+            }
+            sort($busy);
+            foreach ($this->windows as $window) {
+                $to = $from = $window->start;
+                foreach ($stints as $stint) {
+                    if ($stint->end > $to && $stint->start >= $window->start && $stint->end <= $window->end) {
+                        $to = $stint->end;
+                    }
+                }
+                $most = 0;
+                foreach ($busy as [$since, $until]) {
+                    $most = max($most, min($since, $to) - $from);
+                    $from = max($from, $until);
+                }
+                $longest[] = max($most, $to - $from);
+            }
+        }
+
+        return $longest;
+    }
+
+    /** The longest break that any of these children needs. */
+    private function break(int $who): int
+    {
+        $most = 0;
+        foreach ($this->breaks as $bit => $break) {
+            $most = $who & $bit ? max($most, $break) : $most;
+        }
+
+        return $most;
+    }
+}

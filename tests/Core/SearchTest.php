@@ -1,0 +1,212 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\Tests\Core;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Pindle\Bench\SmallDays;
+use Pindle\Core\Activity\Part;
+use Pindle\Core\Activity\Place;
+use Pindle\Core\Calendar\Span;
+use Pindle\Core\Evidence\ChildRecord;
+use Pindle\Core\Planning\Day;
+use Pindle\Core\Planning\DayRequest;
+use Pindle\Core\Planning\Filling;
+use Pindle\Core\Planning\Hands;
+use Pindle\Core\Planning\Learner;
+use Pindle\Core\Planning\Option;
+use Pindle\Core\Planning\PlanCheck;
+use Pindle\Core\Planning\Planner;
+use Pindle\Core\Planning\Prospects;
+use Pindle\Core\Planning\Repertoire;
+use Pindle\Core\Planning\Search;
+use Pindle\Core\Planning\SettingOut;
+use Pindle\Tests\ExactDay;
+use Pindle\Tests\Make;
+
+/** Filling a day: what the search finds beside the best there is, and the parts that make it quick. */
+final class SearchTest extends TestCase
+{
+    /** @return iterable<array{int}> days that branch and bound solves in a second or two */
+    public static function small(): iterable
+    {
+        yield [6];
+        yield [7];
+        yield [15];
+        yield [25];
+    }
+
+    #[DataProvider('small')]
+    public function test_a_small_day_is_as_good_as_can_be(int $number): void
+    {
+        $day = SmallDays::small($number);
+        $prospects = $day->prospects(self::planner());
+        $worth = self::planner()->plan($day->request, $prospects)->goal->total();
+        $best = (new ExactDay($day->request, $prospects, self::filling($day->request, $prospects), 20_000))->worth(0.0);
+
+        self::assertNotNull($best, 'solved');
+        self::assertGreaterThan(0.0, $best);
+        self::assertLessThanOrEqual($best + 1e-6, $worth);
+        self::assertGreaterThanOrEqual(0.97 * $best, $worth);
+    }
+
+    /** A new game that came first once kept a better one away, for there was room for one. */
+    public function test_one_new_game_gives_way_to_another(): void
+    {
+        $day = SmallDays::small(10);
+        $prospects = $day->prospects(self::planner());
+
+        self::assertSame(1, $day->request->newLeft());
+        self::assertGreaterThan(8.0, self::planner()->plan($day->request, $prospects)->goal->total());
+    }
+
+    public function test_the_longer_the_search_the_better_the_day_and_no_rule_is_broken_on_the_way(): void
+    {
+        $totals = [];
+        foreach ([0, 800] as $steps) {
+            $sum = 0.0;
+            foreach ([0, 4] as $number) {
+                $request = SmallDays::large($number)->request;
+                $plan = (new Planner(Make::map(), Make::catalogue(), Make::cautions(), steps: $steps))->plan($request);
+                self::assertSame([], (new PlanCheck(Make::cautions()))->problems($request, $plan));
+                $sum += $plan->goal->total();
+            }
+            $totals[] = $sum;
+        }
+        self::assertGreaterThan(1.05 * $totals[0], $totals[1]);
+    }
+
+    public function test_what_an_option_gains_is_what_the_day_is_worth_more_once_it_is_laid_out(): void
+    {
+        $request = self::request();
+        $filling = self::filling($request);
+        $compared = 0;
+        foreach (self::alone($filling) as $option) {
+            $placed = $filling->with([], $option, 0, 540);
+            if (null !== $placed) {
+                $filling->look([]);
+                self::assertEqualsWithDelta($filling->worth($placed) - $filling->worth([]), $filling->gains->of($option, 0), 1e-6, $option->key);
+                ++$compared;
+            }
+        }
+        self::assertGreaterThan(20, $compared);
+    }
+
+    public function test_what_lies_out_is_the_same_in_the_same_circumstances_and_another_where_it_is_in_use(): void
+    {
+        $request = self::request();
+        $filling = self::filling($request);
+        foreach (self::alone($filling) as $option) {
+            $first = $filling->with([], $option, 0, 540);
+            $later = $filling->with([], $option, 0, 560);
+            if (null === $first || null === $later || [] === $first[0]->setUp->laid) {
+                continue;
+            }
+            self::assertSame($first[0]->as, $later[0]->as);
+            self::assertSame($first[0]->setUp->laid, $later[0]->setUp->laid);
+            self::assertSame([540, 560], [$first[0]->setUp->span->start, $later[0]->setUp->span->start]);
+            $kept = $first[0]->setUp;
+            $beside = self::filling(self::request([$kept]));
+            $again = null;
+            foreach (self::alone($beside) as $same) {
+                $again ??= $same->key === $option->key ? $beside->with([], $same, 0, 540) : null;
+            }
+            self::assertNotSame($first[0]->as, $again[0]->as ?? null);
+
+            return;
+        }
+        self::fail('Nothing could be laid out.');
+    }
+
+    public function test_minutes_are_those_of_the_questions_there_are(): void
+    {
+        $filling = self::filling(self::request());
+        foreach (self::alone($filling) as $option) {
+            foreach (array_keys($option->lengths) as $length) {
+                $thought = $filling->minutes($option, $length);
+                $placed = $filling->with([], $option, $length, 540);
+                if (null !== $placed) {
+                    self::assertSame($thought, $placed[0]->setUp->span->minutes(), $option->key);
+                }
+            }
+        }
+    }
+
+    public function test_the_parent_is_busy_all_through_what_is_done_near_in_three_minutes_and_at_its_ends_in_four(): void
+    {
+        $hands = new Hands(Make::day(0), [], [new Span(540, 600)], []);
+        $busy = static fn (int $minutes, Part $part): array => $hands->stint(
+            550,
+            $minutes,
+            Place::Table,
+            $part,
+            0,
+            Make::catalogue()->activity('fetch-me'),
+        )->busy;
+
+        self::assertSame([[550, 553]], $busy(3, Part::Near));
+        self::assertSame([[550, 552], [553, 554]], $busy(4, Part::Near));
+        self::assertSame([[550, 551]], $busy(9, Part::Alone));
+        self::assertSame([[550, 559]], $busy(9, Part::With));
+    }
+
+    public function test_a_little_one_is_beside_from_the_start_of_a_time_to_the_end_of_its_last_set_up(): void
+    {
+        $lark = Make::child('Lark', 40, [new Span(590, 620)]);
+        $hands = new Hands(Make::day(0), [Make::child('Maren', 78), $lark], [new Span(540, 600)], []);
+        $stint = static fn (int $from, int $minutes, int $who) => $hands->stint(
+            $from,
+            $minutes,
+            Place::Table,
+            Part::With,
+            $who,
+            Make::catalogue()->activity('fetch-me'),
+        );
+
+        self::assertSame([0], $hands->beside([]));
+        self::assertSame([17], $hands->beside([$stint(550, 7, 1)]));
+        self::assertSame([10], $hands->beside([$stint(550, 7, 2)]));
+        self::assertSame([23], $hands->beside([$stint(580, 10, 1), $stint(563, 4, 2)]));
+        self::assertSame([50], $hands->beside([$stint(580, 20, 1)]), 'asleep from 9:50');
+    }
+
+    /** @return list<Option> */
+    private static function alone(Filling $filling): array
+    {
+        return array_merge(...array_map($filling->options->alone(...), $filling->options->candidates['maren'] ?? []));
+    }
+
+    private static function filling(DayRequest $request, ?Prospects $prospects = null): Filling
+    {
+        return new Filling(
+            $request,
+            Day::of($request),
+            $prospects ?? self::planner()->prospects($request),
+            new SettingOut(Make::map(), Make::catalogue(), Make::cautions(), $request),
+        );
+    }
+
+    /** @param list<\Pindle\Core\Planning\SetUp> $kept */
+    private static function request(array $kept = []): DayRequest
+    {
+        $child = Make::child('Maren', 78, minutes: 30, longest: 15);
+
+        return new DayRequest(
+            Make::day(0),
+            1,
+            [new Learner($child, ChildRecord::blank(Make::map()), 30)],
+            [new Span(540, 600)],
+            array_values(Make::things()->things()),
+            [Place::Table],
+            kept: $kept,
+            repertoire: new Repertoire(array_fill_keys(array_keys(Make::catalogue()->activities), 2)),
+        );
+    }
+
+    private static function planner(): Planner
+    {
+        return new Planner(Make::map(), Make::catalogue(), Make::cautions());
+    }
+}
