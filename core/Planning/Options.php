@@ -41,7 +41,12 @@ final class Options
         $this->meeting = array_filter($meeting, static fn (array $of): bool => \count($of) > 1);
     }
 
-    /** @return list<Option> of one child by themselves, at every place, with the parent's usual part and with the parent there throughout */
+    /**
+     * Of one child by themselves, with the parent's usual part and with the parent there throughout. At the first place there is today: nobody goes out
+     * and in again between two games only because it comes to the same.
+     *
+     * @return list<Option>
+     */
     public function alone(Candidate $candidate): array
     {
         return $this->alone[spl_object_id($candidate)] ??= $this->makeAlone($candidate);
@@ -53,7 +58,7 @@ final class Options
         $options = [];
         $child = $candidate->learner->child;
         $part = $child->mayBeAloneOn($this->request->date) ? $candidate->activity->part : Part::With;
-        foreach (Candidates::placesOf($candidate->activity, $this->request->places) as $place) {
+        foreach (\array_slice(Candidates::placesOf($candidate->activity, $this->request->places), 0, 1) as $place) {
             foreach (Part::With === $part ? [$part] : [$part, Part::With] as $as) {
                 $options[] = $this->of([$candidate], $place, $as);
             }
@@ -65,13 +70,13 @@ final class Options
     /**
      * @param non-empty-list<Candidate> $company of one activity, one a child, in the order of the house
      *
-     * @return list<Option> of several together, at every place; the parent is there throughout
+     * @return list<Option> of several together; the parent is there throughout
      */
     public function together(array $company): array
     {
         return array_values(array_filter(array_map(
             fn (Place $place): ?Option => $this->of($company, $place, Part::With),
-            Candidates::placesOf($company[0]->activity, $this->request->places),
+            \array_slice(Candidates::placesOf($company[0]->activity, $this->request->places), 0, 1),
         )));
     }
 
