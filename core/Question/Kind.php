@@ -99,29 +99,15 @@ final readonly class Kind
     /** How many questions there are at a step. */
     public function count(Step $step): int
     {
-        /** @var \WeakMap<self, array<string, int>>|null $known */
-        static $known = null;
-        $known ??= new \WeakMap();
-        $known[$this] ??= [];
-
-        return $known[$this][$step->id] ??= [] === $this->only && null === $this->where
+        return [] === $this->only && null === $this->where
             ? \count($this->all($step))
-            : \count(array_filter($this->all($step), $this->may(...)));
+            : Once::count($this, $step, fn (): int => \count(array_filter($this->all($step), $this->may(...))));
     }
 
-    /**
-     * The same prompts for the same step, made once: a day's planning asks for them again and again.
-     *
-     * @return list<Prompt>
-     */
+    /** @return list<Prompt> whatever an activity leaves out */
     private function all(Step $step): array
     {
-        /** @var \WeakMap<Step, array<class-string<Prompt>, list<Prompt>>>|null $known */
-        static $known = null;
-        $known ??= new \WeakMap();
-        $known[$step] ??= [];
-
-        return $known[$step][$this->class] ??= ($this->class)::all($step);
+        return Once::prompts($this->class, $step);
     }
 
     private function may(Prompt $prompt): bool

@@ -54,12 +54,7 @@ final readonly class Pool
      */
     public static function of(Kind $kind, Step $step): self
     {
-        /** @var \WeakMap<Kind, array<string, self>>|null $known */
-        static $known = null;
-        $known ??= new \WeakMap();
-        $known[$kind] ??= [];
-
-        return $known[$kind][$step->id.' '.spl_object_id($step)] ??= new self($kind, $step);
+        return Once::pool($kind, $step, static fn (): self => new self($kind, $step));
     }
 
     /**

@@ -165,14 +165,10 @@ abstract readonly class Prompt
     /** The same for the same question, for ever: records refer to it. */
     final public function key(): string
     {
-        /** @var \WeakMap<self, string>|null $keys */
-        static $keys = null;
-        $keys ??= new \WeakMap();
-
-        return $keys[$this] ??= $this->ask.':'.implode(
+        return Once::key($this, fn (): string => $this->ask.':'.implode(
             ',',
             array_map(static fn (mixed $number): string => (string) ($number instanceof \BackedEnum ? $number->value : $number), $this->numbers()),
-        );
+        ));
     }
 
     /**
