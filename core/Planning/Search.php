@@ -48,6 +48,9 @@ final class Search
         'timed' => 12,
     ];
 
+    /** So often of ten only what may come as the day is. */
+    private const AS_IT_IS = 7;
+
     /** Of what is drawn so many are tried, and so many are laid out to find what lifts the goal most. */
     private const DRAWS = 3;
     private const TRIES = 12;
@@ -212,7 +215,8 @@ final class Search
                 continue;
             }
             $length -= $this->random->getInt(0, 9) < 3 ? $this->few($length + 1) : 0;
-            $start = $this->filling->start($beside, $option, $length, $instead?->stint->start ?? $this->anyTime(), 0 === $this->random->getInt(0, 1));
+            $near = $instead?->stint->start ?? $this->anyTime();
+            [$length, $start] = $this->fitted($beside, $option, $length, $near, 0 === $this->random->getInt(0, 1));
             $next = match (true) {
                 null !== $start => $this->filling->with($beside, $option, $length, $start, $least),
                 $this->random->getInt(0, 9) < 3 => $this->timed($beside, [$option, $length]),
@@ -224,6 +228,25 @@ final class Search
         }
 
         return null;
+    }
+
+    /**
+     * The longest of the lengths up to one for which there is a time, and that time; null for it where there is none.
+     *
+     * @param list<Placed> $rest
+     *
+     * @return array{int, int|null}
+     */
+    private function fitted(array $rest, Option $option, int $length, ?int $from, bool $company): array
+    {
+        for ($fits = $length; $fits >= 0; --$fits) {
+            $start = $this->filling->start($rest, $option, $fits, $from, $company);
+            if (null !== $start) {
+                return [$fits, $start];
+            }
+        }
+
+        return [$length, null];
     }
 
     /**
@@ -248,7 +271,12 @@ final class Search
         $this->filling->look($rest);
         $offers = $this->offers($rest, $instead);
         $chances = [];
-        foreach ($offers as $i => [$gain]) {
+        // Mostly of what may come as it is; now and then of what something would have to give way to.
+        $asItIs = $this->random->getInt(0, 9) < self::AS_IT_IS;
+        foreach ($offers as $i => [$gain, $option]) {
+            if ($asItIs && !$this->filling->mayCome($rest, $option)) {
+                continue;
+            }
             $chances[$i] = $gain - max(self::DRAWN, $warmth) * log(-log($this->chance()));
         }
         arsort($chances);
@@ -428,7 +456,7 @@ final class Search
         if (\count($left) === \count($rest) || !$this->filling->mayCome($left, $option)) {
             return null;
         }
-        $start = $this->filling->start($left, $option, $length, null, true);
+        [$length, $start] = $this->fitted($left, $option, $length, null, true);
 
         return null === $start ? $this->timed($left, [$option, $length]) : $this->filling->with($left, $option, $length, $start, $least);
     }
@@ -548,7 +576,7 @@ final class Search
         }
         usort($found, static fn (array $a, array $b): int => $b[0] <=> $a[0]);
         foreach (\array_slice($found, 0, self::TRIES) as [, $option, $length]) {
-            $start = $this->filling->start($placed, $option, $length, null, true);
+            [$length, $start] = $this->fitted($placed, $option, $length, null, true);
             $next = null === $start ? null : $this->filling->with($placed, $option, $length, $start);
             if (null !== $next && $this->filling->worth($next) - $fine * $this->filling->excess($next) > $now) {
                 return $next;

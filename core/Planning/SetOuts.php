@@ -30,6 +30,9 @@ final class SetOuts
     /** @var array<string, Counted> by option: what it brought when it was laid out last */
     private array $last = [];
 
+    /** @var array<int, int> by candidate: questions of other steps */
+    private array $ofOthers = [];
+
     /** @var array<int, float> by candidate: how many times its value it was worth with what lay out last */
     private array $worth = [];
 
@@ -106,11 +109,11 @@ final class SetOuts
     {
         $key = spl_object_id($candidate).' '.$questions;
         $made = $this->sittings[$key] ?? null;
-        // The first and the last question are of other steps, the others are shared by both courses.
-        $all = max(0, $questions - 2);
-        $second = null === $candidate->second ? 0 : intdiv($all, 2);
+        // Between the first question and the last those of both courses take turns.
+        $second = null === $candidate->second ? 0 : intdiv(max(0, $questions - 2), 2);
+        $main = max(0, $questions - $second - ($this->ofOthers[spl_object_id($candidate)] ??= $this->settingOut->ofOthers($candidate)));
         $by = $this->worth[spl_object_id($candidate)] ?? 1.0;
-        $courses = [[$candidate->ranked->step->id, $by * $candidate->value(), $made?->attempts($candidate->ranked->step->id) ?? $all - $second]];
+        $courses = [[$candidate->ranked->step->id, $by * $candidate->value(), $made?->attempts($candidate->ranked->step->id) ?? $main]];
         if (null !== $candidate->second) {
             $stepId = $candidate->second->ranked->step->id;
             $courses[] = [$stepId, $by * $candidate->second->value(), $made?->attempts($stepId) ?? $second];

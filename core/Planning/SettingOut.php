@@ -65,7 +65,7 @@ final class SettingOut
             '|',
             [$this->request->seed, $this->request->date->dayNumber, $candidate->learner->child->id, $candidate->ranked->step->id, $candidate->activity->id],
         ))));
-        [$opening, $closing] = $this->ends[$candidate] ??= $this->ends($candidate);
+        [$opening, $closing] = $this->ends($candidate);
         $set = fn (Step $step, int $count, ?Sure $opening, ?Sure $closing): QuestionSet => QuestionSet::choose(
             $this->kind($candidate, $step),
             $step,
@@ -107,8 +107,20 @@ final class SettingOut
         );
     }
 
+    /** How many questions of a sitting are of other steps: the first and the last, where the child is sure of something. */
+    public function ofOthers(Candidate $candidate): int
+    {
+        return \count(array_filter($this->ends($candidate)));
+    }
+
     /** @return array{Sure|null, Sure|null} what a sitting begins and ends with; null for what is nearest at its own step */
     private function ends(Candidate $candidate): array
+    {
+        return $this->ends[$candidate] ??= $this->sureEnds($candidate);
+    }
+
+    /** @return array{Sure|null, Sure|null} */
+    private function sureEnds(Candidate $candidate): array
     {
         $record = $candidate->learner->record;
         $sure = $this->sureCandidates($candidate);
