@@ -15,7 +15,7 @@ use Random\Randomizer;
 final class Phone
 {
     /** A day on which each child of the demo has games of their own. */
-    private const TODAY = '2026-12-01';
+    private const TODAY = '2026-12-03';
 
     /** A phone of some years ago beside this machine. */
     private const THROTTLE = 6;
