@@ -15,8 +15,8 @@ use Random\Randomizer;
 final class Search
 {
     /** Small changes tried: so many, and so many more for each child who could sit. */
-    public const STEPS = 400;
-    public const STEPS_A_CHILD = 500;
+    public const STEPS = 300;
+    public const STEPS_A_CHILD = 250;
 
     /** What a change may cost at first, and at last, to be taken about once in three times, in the unit of the goal. */
     private const WARM = 1.0;
