@@ -44,7 +44,8 @@ export function after(table: Table, { setUpId, deed }: Item): Table {
                 id: tap.id,
                 outcome: tap.outcome,
                 help: tap.help,
-                at: tap.at,
+                // Times the house has set right may be ahead of a clock that is slow: what is tapped now still comes last.
+                at: Math.max(tap.at, 1 + (newest(table)?.done?.at ?? 0)),
                 guess: tap.guess ?? null,
                 counted: tap.counted ?? null,
                 onFingers: tap.method === 'fingers' || tap.slip === 'on-fingers',

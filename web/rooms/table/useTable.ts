@@ -91,7 +91,11 @@ export function useTaps(setUpId: string, table: TableOf, goingThrough: () => str
     function next(alone = false) {
         if (turn.value && !goingThrough() && !table.value?.isDone) {
             const { questionId, sittingId } = turn.value;
-            passed.value = { ...passed.value, without: [...passed.value.without, questionId], at: Date.now() };
+            passed.value = {
+                ...passed.value,
+                without: [...passed.value.without, questionId],
+                at: Math.max(Date.now(), 1 + (last.value?.done?.at ?? 0)),
+            };
             lids.value = alone ? { ...lids.value, [sittingId]: (lids.value[sittingId] ?? 0) + 1 } : lids.value;
             moveOn();
         }
