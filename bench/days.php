@@ -4,16 +4,8 @@ declare(strict_types=1);
 
 use Pindle\Bench\DaysOfThree;
 use Pindle\Bench\Figures;
-use Pindle\Bench\House;
 use Pindle\Bench\Shares;
-use Pindle\Core\Advice\Choosing;
-use Pindle\Core\Calendar\LocalDate;
-use Pindle\Core\Calendar\Span;
-use Pindle\Core\Planning\DayRequest;
-use Pindle\Core\Planning\Planner;
-use Pindle\Core\Planning\Repertoire;
 use Pindle\Core\Planning\Weights;
-use Pindle\Core\Simulation\SimulatedParent;
 use Pindle\Core\Simulation\Simulator;
 use Pindle\Tests\Make;
 
@@ -58,31 +50,3 @@ foreach ([['0.0', '0.5'], ['1.0', '1.5'], ['2.0', '3.0']] as $two) {
 }
 printf("\nBy the weight of a set-up, %s households on the growing simulator\n\n", $few);
 echo $frontier->table('', ['lay-outs', 'set-ups', 'switches', 'share of minutes', 'questions', 'learnt by the three'], 2);
-
-// How long a day takes to plan, with the whole catalogue and cupboard: CPU milliseconds, median of 15.
-$things = array_values(Make::things()->things());
-$cpu = static function (): float {
-    $of = (array) getrusage();
-
-    return ($of['ru_utime.tv_sec'] ?? 0) * 1000 + ($of['ru_utime.tv_usec'] ?? 0) / 1000;
-};
-$known = array_keys(Make::catalogue()->activities);
-printf("\nPlanning a day, with every game known and with none\n\n| children | all known | none known |\n|---|---|---|\n");
-foreach ([1, 3, 6] as $count) {
-    $ages = array_slice([90, 78, 66, 54, 42, 30], 0, $count);
-    $house = new House(Make::map(), Simulator::Growing, SimulatedParent::TapsAll, new Choosing(), $ages, $things, 77, LocalDate::parse('2026-01-04'));
-    $request = $house->request(LocalDate::parse('2026-01-05'), $house->children, [new Span(540, 580), new Span(780, 805)]);
-    $planner = new Planner(Make::map(), Make::catalogue(), Make::cautions());
-    $median = static function (DayRequest $request) use ($planner, $cpu): float {
-        $taken = [];
-        for ($time = 0; $time < 15; ++$time) {
-            $from = $cpu();
-            $planner->plan($request);
-            $taken[] = $cpu() - $from;
-        }
-        sort($taken);
-
-        return $taken[7];
-    };
-    printf("| %d | %.0f ms | %.0f ms |\n", $count, $median($request->knowing(new Repertoire(array_fill_keys($known, 2)))), $median($request));
-}

@@ -10,6 +10,7 @@ use Pindle\Core\Planning\Filling;
 use Pindle\Core\Planning\Option;
 use Pindle\Core\Planning\Placed;
 use Pindle\Core\Planning\Prospects;
+use Pindle\Core\Planning\Reckoning;
 
 /**
  * The best day there is, by branch and bound: set-ups in order of their start, every option of the same candidates, every length and every start, each
@@ -36,6 +37,7 @@ final class ExactDay
     private array $asked = [];
 
     private float $newGames = 0.0;
+    private readonly float $fair;
 
     public function __construct(
         private readonly DayRequest $request,
@@ -43,6 +45,8 @@ final class ExactDay
         private readonly Filling $filling,
         private readonly int $mostNodes,
     ) {
+        $reckoning = new Reckoning($request, $prospects->scale);
+        $this->fair = $reckoning->fair;
         foreach ($prospects->candidates as $candidates) {
             foreach ($candidates as $candidate) {
                 array_push($this->options, ...$filling->options->alone($candidate));
@@ -81,7 +85,7 @@ final class ExactDay
                 static fn (Option $option): int => $option->who & $filling->hands->bits[$childId] ? $filling->minutes($option, 0) : \PHP_INT_MAX,
                 $this->options,
             ));
-            $this->asked[$childId] = $filling->asked($childId);
+            $this->asked[$childId] = $reckoning->asked[$childId];
         }
     }
 
@@ -106,7 +110,7 @@ final class ExactDay
             return;
         }
         $worth = $this->filling->worth($placed);
-        if ($worth > $this->best && 0 === $this->filling->excess($placed)) {
+        if ($worth > $this->best && 0 === $this->filling->room->excess($placed)) {
             $this->best = $worth;
             $this->plan = $placed;
         }
@@ -119,7 +123,7 @@ final class ExactDay
                 continue;
             }
             foreach (array_keys($option->lengths) as $length) {
-                foreach ($this->filling->free($placed, $option, $length) as $start) {
+                foreach (array_keys(iterator_to_array($this->filling->room->times($placed, $option, $length))) as $start) {
                     if ($start > $since || ($start === $since && $option->key > $after)) {
                         $more = $this->filling->with($placed, $option, $length, $start);
                         if (null !== $more) {
@@ -169,7 +173,7 @@ final class ExactDay
             $bound += $best;
         }
 
-        return $bound + $this->filling->fair() * ($least - $now);
+        return $bound + $this->fair * ($least - $now);
     }
 
     /**

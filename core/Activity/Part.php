@@ -20,10 +20,20 @@ enum Part: string
      */
     public function busy(Span $span): array
     {
-        return match ($this) {
-            self::With => [$span],
-            self::Near => $span->minutes() <= 3 ? [$span] : [new Span($span->start, $span->start + 2), new Span($span->end - 1, $span->end)],
-            self::Alone => [new Span($span->start, $span->start + 1)],
+        return array_map(static fn (array $busy): Span => new Span(...$busy), $this->busyMinutes($span->start, $span->end));
+    }
+
+    /**
+     * The same in plain minutes, from and to.
+     *
+     * @return list<array{int, int}>
+     */
+    public function busyMinutes(int $start, int $end): array
+    {
+        return match (true) {
+            self::With === $this, self::Near === $this && $end - $start <= 3 => [[$start, $end]],
+            self::Near === $this => [[$start, $start + 2], [$end - 1, $end]],
+            default => [[$start, $start + 1]],
         };
     }
 

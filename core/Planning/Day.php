@@ -220,6 +220,24 @@ final readonly class Day
     }
 
     /**
+     * Whether no little one is beside the parent for longer than may be, or than what is kept brings with it.
+     *
+     * @param list<SetUp> $kept
+     * @param list<SetUp> $all  these among them
+     */
+    public function keepsCompany(array $kept, array $all): bool
+    {
+        $before = $this->hands->beside(array_map($this->hands->of(...), $kept));
+        foreach ($this->hands->beside(array_map($this->hands->of(...), $all)) as $i => $minutes) {
+            if ($minutes > max(Hands::BESIDE, $before[$i])) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /**
      * Whether no child who has sittings and may not be alone would, by the new one, play beside the parent for too long at a stretch. What lies in the
      * day already counts only as far as the new one makes it longer.
      *

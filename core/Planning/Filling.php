@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 namespace Pindle\Core\Planning;
 
-use Pindle\Core\Calendar\Span;
-
 /** A day that is being filled: what may be in it together, and what it is worth so far. */
 final class Filling
 {
     public readonly Hands $hands;
     public readonly Options $options;
     public readonly Gains $gains;
+    public readonly Room $room;
     private readonly SetOuts $setOuts;
     private readonly Length $length;
     private readonly Reckoning $reckoning;
@@ -22,28 +21,14 @@ final class Filling
     /** @var list<Counted> of what was planned before */
     private readonly array $held;
 
-    /** @var list<Stint> */
-    private readonly array $stints;
+    /** Set-ups that may still come. */
+    private readonly int $setUpsLeft;
 
-    /** @var list<int> how long each little one may be beside the parent in each time at the table, as Hands lists them */
-    private readonly array $company;
-
-    /** @var array<int, int> bit of a child => minutes left for today beside what stays */
-    private readonly array $left;
-
-    /** @var int set-ups that may still come */
-    private readonly int $room;
-
-    /** @var int activities new to the parent that may still come */
+    /** Activities new to the parent that may still come. */
     private readonly int $newLeft;
 
-    private readonly bool $isShort;
-
-    /** @var array<int, true> minutes at which what takes no things may begin: when a time begins */
-    private readonly array $begins;
-
     /** @param list<SetUp> $held what is planned already and stays, besides what is kept */
-    public function __construct(private readonly DayRequest $request, private readonly Day $day, Prospects $prospects, SettingOut $settingOut, array $held = [])
+    public function __construct(DayRequest $request, Day $day, Prospects $prospects, SettingOut $settingOut, array $held = [])
     {
         $this->hands = $day->hands;
         $this->reckoning = new Reckoning($request, $prospects->scale);
@@ -56,21 +41,16 @@ final class Filling
             $firm[] = new Placed(null, 0, $setUp, $this->hands->of($setUp), $this->reckoning->counted($setUp, $isKept), -1 - $i);
         }
         $this->firm = $firm;
-        $this->stints = array_map(static fn (Placed $one): Stint => $one->stint, $firm);
         $this->held = array_map(static fn (Placed $one): Counted => $one->counted, \array_slice($firm, \count($request->kept)));
-        $this->company = array_map(
-            static fn (int $beside): int => max(Hands::BESIDE, $beside),
-            $this->hands->beside(\array_slice($this->stints, 0, \count($request->kept))),
-        );
-        $this->length = new Length($request);
+        $length = new Length($request);
         foreach ($prospects->candidates as $childId => $candidates) {
-            $left[$this->hands->bits[$childId]] = $this->length->left($candidates[0]->learner, $held);
+            $left[$this->hands->bits[$childId]] = $length->left($candidates[0]->learner, $held);
         }
-        $this->left = $left;
-        $this->room = max(0, ($request->mostSetUps() ?? \PHP_INT_MAX) - \count($held));
+        $stints = array_map(static fn (Placed $one): Stint => $one->stint, $firm);
+        $this->room = new Room($request, $this->hands, $this->setOuts, $length, $stints, \count($request->kept), $left);
+        $this->length = $length;
+        $this->setUpsLeft = max(0, ($request->mostSetUps() ?? \PHP_INT_MAX) - \count($held));
         $this->newLeft = $request->newLeft() - $request->newAmong($held);
-        $this->isShort = array_sum(array_map(static fn (Span $window): int => $window->minutes(), $request->windows)) < Day::SHORT_DAY;
-        $this->begins = array_fill_keys($this->hands->begins, true);
     }
 
     /**
@@ -92,23 +72,13 @@ final class Filling
     }
 
     /**
-     * Minutes that little ones are too long without company, of all of them together. In a plan there are none.
-     *
-     * @param list<Placed> $placed
-     */
-    public function excess(array $placed): int
-    {
-        return [] === $this->company ? 0 : $this->excessOf([...$this->stints, ...array_map(static fn (Placed $one): Stint => $one->stint, $placed)]);
-    }
-
-    /**
      * Whether an option may come beside these at all, whatever the time.
      *
      * @param list<Placed> $others
      */
     public function mayCome(array $others, Option $option): bool
     {
-        if (\count($others) >= $this->room) {
+        if (\count($others) >= $this->setUpsLeft) {
             return false;
         }
         $games = $option->isNew ? [$option->activity->id => true] : [];
@@ -132,110 +102,10 @@ final class Filling
         $this->gains->look([...$this->firm, ...$placed]);
     }
 
-    /**
-     * The longest of the lengths of an option for which its children have minutes left; null when there is none.
-     *
-     * @param list<Placed> $others
-     */
-    public function length(array $others, Option $option): ?int
-    {
-        $left = \PHP_INT_MAX;
-        foreach ($this->left as $bit => $minutes) {
-            foreach ($option->who & $bit ? $others : [] as $other) {
-                $minutes -= $other->stint->who & $bit ? $other->stint->end - $other->stint->start : 0;
-            }
-            $left = $option->who & $bit ? min($left, $minutes) : $left;
-        }
-        for ($length = \count($option->lengths) - 1; $length >= 0; --$length) {
-            if ($this->setOuts->minutes($option, $length) <= $left) {
-                return $length;
-            }
-        }
-
-        return null;
-    }
-
-    /**
-     * A time at which an option fits in beside these; null when there is none.
-     *
-     * @param list<Placed> $others
-     * @param int          $length  of the option
-     * @param int|null     $from    the first minute to be tried, those before it last; null for the first of the day
-     * @param bool         $company whether it is the one at which little ones are least without company, instead of the first
-     */
-    public function start(array $others, Option $option, int $length, ?int $from = null, bool $company = false): ?int
-    {
-        $minutes = $this->setOuts->minutes($option, $length);
-        if (!$this->hasTime($others, $option, $minutes)) {
-            return null;
-        }
-        $stints = $this->stints;
-        foreach ($others as $other) {
-            $stints[] = $other->stint;
-        }
-        $starts = $this->starts($stints, $minutes);
-        $first = 0;
-        while (null !== $from && isset($starts[$first]) && $starts[$first] < $from) {
-            ++$first;
-        }
-        $best = null;
-        $least = \PHP_INT_MAX;
-        foreach ([...\array_slice($starts, $first), ...\array_slice($starts, 0, $first)] as $start) {
-            $stint = $this->stintIfFree($stints, $option, $start, $minutes);
-            if (null === $stint) {
-                continue;
-            }
-            if (!$company || [] === $this->company) {
-                return $start;
-            }
-            $excess = $this->excessOf([...$stints, $stint]);
-            if ($excess < $least) {
-                [$best, $least] = [$start, $excess];
-            }
-            if (0 === $excess) {
-                break;
-            }
-        }
-
-        return $best;
-    }
-
-    /**
-     * All the times at which an option fits in beside these.
-     *
-     * @param list<Placed> $others
-     *
-     * @return list<int>
-     */
-    public function free(array $others, Option $option, int $length): array
-    {
-        $minutes = $this->setOuts->minutes($option, $length);
-        if (!$this->hasTime($others, $option, $minutes)) {
-            return [];
-        }
-        $stints = [...$this->stints, ...array_map(static fn (Placed $one): Stint => $one->stint, $others)];
-
-        return array_values(array_filter(
-            $this->starts($stints, $minutes),
-            fn (int $start): bool => null !== $this->stintIfFree($stints, $option, $start, $minutes),
-        ));
-    }
-
     /** Minutes of an option, as far as is known (SetOuts). */
     public function minutes(Option $option, int $length): int
     {
         return $this->setOuts->minutes($option, $length);
-    }
-
-    /** Minutes that are the whole of what a child was to have, and what the smallest part of it weighs. */
-    public function asked(string $childId): float
-    {
-        return $this->reckoning->asked[$childId];
-    }
-
-    public function fair(): float
-    {
-        return $this->reckoning->fair;
     }
 
     /**
@@ -263,17 +133,12 @@ final class Filling
         if ($thought === $placed->setUp->span->minutes()) {
             return [...$others, $placed];
         }
-        $stints = [...$this->stints, ...array_map(static fn (Placed $one): Stint => $one->stint, $others)];
-        $minutes = $placed->setUp->span->minutes();
 
-        return $this->day->holds($placed->setUp->span) && $this->hasTime($others, $option, $minutes)
-            && null !== $this->stintIfFree($stints, $option, $start, $minutes)
-            ? [...$others, $placed]
-            : null;
+        return $this->room->isFree($others, $option, $placed->setUp->span) ? [...$others, $placed] : null;
     }
 
     /**
-     * Each length of an option at the first time it fits in by itself, and what it would bring.
+     * Each length of an option at a time it fits in besides what stays, and what it would bring.
      *
      * @return list<array{float, Option, int, int}> worth, option, length and start
      */
@@ -281,130 +146,40 @@ final class Filling
     {
         $ways = [];
         foreach (array_keys($option->lengths) as $length) {
-            $start = $this->start([], $option, $length);
+            $start = $this->room->start([], $option, $length, null, true);
             if (null !== $start) {
-                $ways[] = [$this->expected([], $option, $length, $start), $option, $length, $start];
+                $ways[] = [$this->goal([$this->setOuts->expected($option, $length, $start)]), $option, $length, $start];
             }
         }
 
         return $ways;
     }
 
-    /** An option by itself, as long as it can be; null where it cannot be at all. */
+    /** An option laid out besides what stays; null where it cannot be, or a little one would be too long without company. */
+    public function besides(Option $option, int $length, int $start): ?Placed
+    {
+        $placed = $this->with([], $option, $length, $start);
+
+        return null === $placed || 0 !== $this->room->excess($placed) ? null : $placed[0];
+    }
+
+    /** The same as long as it can be; null where it cannot be at all. */
     public function longest(Option $option): ?Placed
     {
         foreach (array_reverse($this->ways($option)) as [, , $length, $start]) {
-            $placed = $this->with([], $option, $length, $start);
+            $placed = $this->besides($option, $length, $start);
             if (null !== $placed) {
-                return $placed[0];
+                return $placed;
             }
         }
 
         return null;
     }
 
-    /**
-     * What an option would bring beside these, before it is laid out; the little ones' company left aside.
-     *
-     * @param list<Placed> $others
-     */
-    public function expected(array $others, Option $option, int $length, int $start): float
-    {
-        return $this->goal([...array_map(static fn (Placed $one): Counted => $one->counted, $others), $this->setOuts->expected($option, $length, $start)]);
-    }
-
-    /**
-     * Starts that are tried: every few minutes; on a short day also as soon as something ends, so that there is a turn for everyone.
-     *
-     * @param list<Stint> $stints
-     *
-     * @return list<int>
-     */
-    public function starts(array $stints, int $minutes): array
-    {
-        $starts = [];
-        foreach ($this->request->windows as $window) {
-            $own = [];
-            for ($start = $window->start; $start + $minutes <= $window->end; $start += Day::SLOT) {
-                $own[] = $start;
-            }
-            foreach ($this->isShort ? $stints : [] as $stint) {
-                if ($stint->start >= $window->start && $stint->end + $minutes <= $window->end) {
-                    $own[] = $stint->end;
-                }
-            }
-            if ($this->isShort) {
-                sort($own);
-            }
-            array_push($starts, ...$own);
-        }
-
-        return $starts;
-    }
-
     /** @param list<Counted> $counted */
     private function goal(array $counted): float
     {
         return $this->reckoning->goal([...$this->held, ...$counted])->total();
-    }
-
-    /** @param list<Stint> $stints */
-    private function excessOf(array $stints): int
-    {
-        $excess = 0;
-        foreach ($this->hands->beside($stints) as $i => $minutes) {
-            $excess += max(0, $minutes - $this->company[$i]);
-        }
-
-        return $excess;
-    }
-
-    /**
-     * Whether each child has so many minutes left today.
-     *
-     * @param list<Placed> $others
-     */
-    private function hasTime(array $others, Option $option, int $minutes): bool
-    {
-        foreach ($this->left as $bit => $left) {
-            if ($option->who & $bit) {
-                foreach ($others as $other) {
-                    $left -= $other->stint->who & $bit ? $other->stint->end - $other->stint->start : 0;
-                }
-                if ($left < $minutes) {
-                    return false;
-                }
-            }
-        }
-        foreach ($option->candidates as $candidate) {
-            if ($minutes > $this->length->longest($candidate->learner->child)) {
-                return false;
-            }
-        }
-
-        return true;
-    }
-
-    /** @param list<Stint> $stints */
-    private function stintIfFree(array $stints, Option $option, int $start, int $minutes): ?Stint
-    {
-        if ($option->isForMoments && !isset($this->begins[$start]) && !$this->isWhileArmsAreFull($start, $start + $minutes)) {
-            return null;
-        }
-        $stint = $this->hands->stint($start, $minutes, $option->place, $option->part, $option->who, $option->activity);
-
-        return $this->hands->allow($stints, $stint) ? $stint : null;
-    }
-
-    private function isWhileArmsAreFull(int $start, int $end): bool
-    {
-        foreach ($this->request->blocks as $block) {
-            if (ParentState::ArmsFull === $block->state && $block->span->start < $end && $start < $block->span->end) {
-                return true;
-            }
-        }
-
-        return false;
     }
 
     /**

@@ -76,7 +76,7 @@ final readonly class FirstActivity
             Candidates::placesOf($activity, $request->places)[0],
             $child->mayBeAloneOn($request->date) ? $activity->part : Part::With,
             Span::lasting($start, self::MINUTES + self::LAYING_OUT),
-            [$settingOut->sitting($candidate, $count)],
+            [$settingOut->asking->sitting($candidate, $count)],
             [],
         );
     }

@@ -103,7 +103,9 @@ final class Gains
     /** What one child more at a set-up brings and costs besides what they learn, where it takes so many minutes more. */
     public function company(float $minutes): float
     {
-        return $this->scale->weights->together - ($this->scale->weights->minute + $this->scale->weights->minuteWith) * $minutes;
+        $weights = $this->scale->weights;
+
+        return $weights->together - ($weights->minute + $weights->minuteWith * $this->reckoning->withWeight) * $minutes;
     }
 
     /** What the day would gain by an option. */
@@ -116,7 +118,7 @@ final class Gains
             - $weights->setUp
             - $weights->kind * $this->setOuts->kinds($option)
             - $weights->minute * $minutes
-            - (Part::With === $option->part ? $weights->minuteWith * $minutes : 0.0);
+            - (Part::With === $option->part ? $weights->minuteWith * $this->reckoning->withWeight * $minutes : 0.0);
         foreach ($option->candidates as $candidate) {
             $gain += $this->ofOne($candidate, $option->lengths[$length][$candidate->learner->child->id], $minutes);
         }

@@ -24,11 +24,26 @@ final readonly class Holding
      */
     public function held(DayRequest $request, Day $day, array $candidates): array
     {
+        $stay = $this->stay($request, $day, $candidates, true);
+        $all = [...$request->kept, ...$stay];
+
+        // Where one goes that others counted on for company, each is placed as if the ones after it were not there.
+        return $day->keepsCompany($request->kept, $all) ? $stay : $this->stay($request, $day, $candidates, false);
+    }
+
+    /**
+     * @param array<string, list<Candidate>> $candidates child id => best first
+     * @param bool                           $together   whether those that come later are company already
+     *
+     * @return list<SetUp>
+     */
+    private function stay(DayRequest $request, Day $day, array $candidates, bool $together): array
+    {
         $length = new Length($request);
         $stay = [];
         foreach ($request->held as $i => $held) {
             $sittings = [];
-            $soon = \array_slice($request->held, $i + 1);
+            $soon = $together ? \array_slice($request->held, $i + 1) : [];
             foreach ($held->sittings as $sitting) {
                 $candidate = self::stillThere(
                     $candidates[$sitting->childId] ?? [],
@@ -40,7 +55,7 @@ final readonly class Holding
                     $candidate->learner->child->longestSittingOn($request->date),
                     $length->left($candidate->learner, $stay),
                 )) {
-                    $made = $this->settingOut->sitting($candidate, \count($sitting->questions));
+                    $made = $this->settingOut->asking->sitting($candidate, \count($sitting->questions));
                     $sittings[] = $made->asksLike($sitting) ? $made->asking($sitting->questions) : $made;
                 }
             }

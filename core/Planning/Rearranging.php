@@ -87,7 +87,7 @@ final readonly class Rearranging
             foreach ($prospects->candidates[$childId] ?? [] as $candidate) {
                 if ($candidate->activity->id === $activityId) {
                     $count = $candidate->learner->child->setSizeOn($request->date)->fewest;
-                    $sittings[] = $this->settingOut($request)->sitting($candidate, $count);
+                    $sittings[] = $this->settingOut($request)->asking->sitting($candidate, $count);
                     break;
                 }
             }
@@ -200,7 +200,7 @@ final readonly class Rearranging
     private function together(DayRequest $request, SetUp $setUp, Candidate $candidate, array $counts, array $others): ?SetUp
     {
         $sittings = array_map(static fn (Sitting $sitting): Sitting => $sitting->shortened($counts[$sitting->childId]), $setUp->sittings);
-        $sittings[] = $this->settingOut($request)->sitting($candidate, $counts[$candidate->learner->child->id]);
+        $sittings[] = $this->settingOut($request)->asking->sitting($candidate, $counts[$candidate->learner->child->id]);
         $asked = [];
         foreach ($sittings as $sitting) {
             $asked[$sitting->childId] = \count($sitting->questions);
@@ -317,7 +317,7 @@ final readonly class Rearranging
         $placed = [];
         foreach ($found as [, $option, $length, $start]) {
             $id = $option->activity->id;
-            $setUp = isset($placed[$id]) || \count($placed) >= $most ? null : $filling->with([], $option, $length, $start)[0]->setUp ?? null;
+            $setUp = isset($placed[$id]) || \count($placed) >= $most ? null : $filling->besides($option, $length, $start)?->setUp;
             if (null !== $setUp) {
                 $placed[$id] = $settingOut->warned($setUp);
             }

@@ -23,7 +23,8 @@ final class Reckoning
 
     /** What the child with the smallest part weighs today. */
     public readonly float $fair;
-    private readonly float $withWeight;
+    /** How many times as much a minute with the parent there throughout weighs today. */
+    public readonly float $withWeight;
 
     /** @var array<int, float> tries => what part of a value so many bring */
     private array $learnt = [];

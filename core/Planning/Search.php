@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace Pindle\Core\Planning;
 
-use Random\Engine\Xoshiro256StarStar;
-use Random\Randomizer;
-
 /**
  * Looks for the set-ups with which a day is worth most: first one after the other, each time what lifts the goal most; then by small changes, of which
  * those that make the day worse are taken too, ever more seldom (simulated annealing; Kirkpatrick, Gelatt and Vecchi 1983), once from there and once
@@ -22,9 +19,6 @@ final class Search
     private const WARM = 1.0;
     private const COOL = 0.03;
 
-    /** Offers are drawn at least as freely: what they would bring is not known for sure. */
-    private const DRAWN = 1.0;
-
     /**
      * While a plan is looked for, a minute in which a little one is too long without company costs so much at first, and at last, and even less while a
      * day is filled up to begin with; in a plan there is none.
@@ -34,51 +28,13 @@ final class Search
     private const FILLING_FINE = 0.3;
     private const NEVER = 1_000.0;
 
-    /** Of a hundred changes so many are of each kind. */
-    private const CHANGES = [
-        'added' => 20,
-        'replaced' => 28,
-        'lengthened' => 8,
-        'moved' => 8,
-        'joined' => 4,
-        'left' => 3,
-        'merged' => 4,
-        'removed' => 3,
-        'two' => 10,
-        'timed' => 12,
-    ];
-
-    /** So often of ten only what may come as the day is. */
-    private const AS_IT_IS = 7;
-
-    /** Of what is drawn so many are tried, and so many are laid out to find what lifts the goal most. */
-    private const DRAWS = 3;
-    private const TRIES = 12;
-
-    /** So many companies are weighed each time, and so many things that one child does alone; so often of a hundred it is companies. */
-    private const COMPANIES = 6;
-    private const SOLOS = 30;
-    private const MEET = 35;
-
-    /** In a company is who brings so much to it, in the unit of the goal, give or take chance; a set-up of so many minutes is thought of. */
-    private const BRINGS = 2.0;
-    private const MINUTES = 6;
-
-    private readonly Randomizer $random;
+    private readonly Chance $chance;
     private readonly Options $options;
-    private readonly Gains $gains;
-
-    /** @var array<string, non-empty-list<Candidate>> child id => best first */
-    private readonly array $candidates;
 
     /** @var list<string> ids of the children who could sit */
     private readonly array $children;
 
-    /** @var list<string> ids of activities at which children can meet */
-    private readonly array $meeting;
-
-    /** @var array<string, list<array{float, Option, int}>> by what a child has: what comes into question besides */
-    private array $solos = [];
+    private readonly ?Draw $draw;
 
     /** @var list<int> starts on an empty day */
     private readonly array $times;
@@ -86,13 +42,11 @@ final class Search
     /** @param int $seed tells days and houses apart */
     public function __construct(private readonly Filling $filling, int $seed)
     {
-        $this->random = new Randomizer(new Xoshiro256StarStar($seed));
+        $this->chance = new Chance($seed);
         $this->options = $filling->options;
-        $this->gains = $filling->gains;
-        $this->candidates = $this->options->candidates;
-        $this->children = array_keys($this->candidates);
-        $this->meeting = array_keys($this->options->meeting);
-        $this->times = $filling->starts([], 1);
+        $this->children = array_keys($this->options->candidates);
+        $this->draw = [] === $this->children ? null : new Draw($filling, $this->chance, $this->children);
+        $this->times = $filling->room->starts([], 1);
     }
 
     /**
@@ -108,9 +62,10 @@ final class Search
             return [];
         }
         $steps ??= self::STEPS + self::STEPS_A_CHILD * \count($this->children);
-        $best = $this->filled(self::NEVER);
+        $greedy = new Greedy($this->filling);
+        $best = $greedy->filled(self::NEVER);
         $worth = $this->filling->worth($best);
-        foreach ([$this->filled(self::FILLING_FINE), []] as $from) {
+        foreach ([$greedy->filled(self::FILLING_FINE), []] as $from) {
             [$found, $is] = $this->annealed($from, intdiv($steps, 2));
             [$best, $worth] = $is > $worth + 1e-9 ? [$found, $is] : [$best, $worth];
         }
@@ -125,19 +80,19 @@ final class Search
      */
     private function annealed(array $now, int $steps): array
     {
-        [$goal, $excess] = [$this->filling->worth($now), $this->filling->excess($now)];
+        [$goal, $excess] = [$this->filling->worth($now), $this->filling->room->excess($now)];
         [$best, $most] = 0 === $excess ? [$now, $goal] : [[], -\INF];
         for ($step = 0; $step < $steps; ++$step) {
             $done = $step / $steps;
             $warmth = self::WARM * (self::COOL / self::WARM) ** $done;
             $fine = self::FINE * (self::LAST_FINE / self::FINE) ** $done;
-            $least = $goal - $fine * $excess + $warmth * log($this->chance());
+            $least = $goal - $fine * $excess + $warmth * log($this->chance->share());
             $next = $this->changed($now, $least, $warmth);
             $is = null === $next ? -\INF : $this->filling->worth($next);
             if (null === $next || $is < $least) {
                 continue;
             }
-            $without = $this->filling->excess($next);
+            $without = $this->filling->room->excess($next);
             if ($is - $fine * $without >= $least) {
                 [$now, $goal, $excess] = [$next, $is, $without];
                 if ($is > $most && 0 === $without) {
@@ -159,11 +114,11 @@ final class Search
      */
     private function changed(array $now, float $least, float $warmth): ?array
     {
-        $change = [] === $now ? 'added' : $this->change();
-        if ('added' === $change) {
+        $change = [] === $now ? SmallChange::Added : SmallChange::at($this->chance->upTo(100));
+        if (SmallChange::Added === $change) {
             return $this->drawn($now, null, $least, $warmth);
         }
-        $i = $this->random->getInt(0, \count($now) - 1);
+        $i = $this->chance->upTo(\count($now)) - 1;
         $one = $now[$i];
         $rest = $now;
         array_splice($rest, $i, 1);
@@ -171,29 +126,16 @@ final class Search
         $start = $one->stint->start;
 
         return match ($change) {
-            'replaced' => $this->drawn($rest, $one, $least, $warmth),
-            'lengthened' => $this->with($rest, $option, $least, $start),
-            'moved' => $this->with($rest, $option, $least, null, $one->length),
-            'joined' => $this->with($rest, $this->joined($option), $least, $start),
-            'left' => $this->with($rest, $this->withoutOne($option), $least, $start),
-            'merged' => $this->merged($rest, $option, $least, $start),
-            'removed' => $rest,
-            'two' => $this->twoOut($rest, $one, $least, $warmth),
-            default => $this->timed($now, 0 === $this->random->getInt(0, 1) ? $this->offer($now, $warmth) : null),
+            SmallChange::Replaced => $this->drawn($rest, $one, $least, $warmth),
+            SmallChange::Lengthened => $this->with($rest, $option, $least, $start),
+            SmallChange::Moved => $this->with($rest, $option, $least, null, $one->length),
+            SmallChange::Joined => $this->with($rest, $this->joined($option), $least, $start),
+            SmallChange::Left => $this->with($rest, $this->withoutOne($option), $least, $start),
+            SmallChange::Merged => $this->merged($rest, $option, $least, $start),
+            SmallChange::Removed => $rest,
+            SmallChange::TwoOut => $this->twoOut($rest, $one, $least, $warmth),
+            SmallChange::Timed => $this->timed($now, $this->chance->inTen(5) ? $this->offer($now, $warmth) : null),
         };
-    }
-
-    private function change(): string
-    {
-        $of = $this->random->getInt(1, 100);
-        foreach (self::CHANGES as $change => $often) {
-            $of -= $often;
-            if ($of <= 0) {
-                return $change;
-            }
-        }
-
-        return 'timed';
     }
 
     /**
@@ -205,21 +147,21 @@ final class Search
      */
     private function drawn(array $rest, ?Placed $instead, float $least, float $warmth): ?array
     {
-        foreach ($this->draw($rest, $instead, $warmth) as [, $option, $length]) {
+        foreach ($this->draws($rest, $instead, $warmth) as [, $option, $length]) {
             if (1 === \count($option->candidates)) {
-                $option = $this->oneOf($this->options->alone($option->candidates[0]) ?: [$option]);
+                $option = $this->chance->oneEarly($this->options->alone($option->candidates[0]) ?: [$option]);
             }
             // One game that is new to the parent gives way to another.
             $beside = $this->filling->mayCome($rest, $option) || !$option->isNew ? $rest : self::withoutNew($rest);
             if (!$this->filling->mayCome($beside, $option)) {
                 continue;
             }
-            $length -= $this->random->getInt(0, 9) < 3 ? $this->few($length + 1) : 0;
+            $length -= $this->chance->inTen(3) ? $this->chance->early($length + 1) : 0;
             $near = $instead?->stint->start ?? $this->anyTime();
-            [$length, $start] = $this->fitted($beside, $option, $length, $near, 0 === $this->random->getInt(0, 1));
+            [$length, $start] = $this->filling->room->fitted($beside, $option, $length, $near, $this->chance->inTen(5));
             $next = match (true) {
                 null !== $start => $this->filling->with($beside, $option, $length, $start, $least),
-                $this->random->getInt(0, 9) < 3 => $this->timed($beside, [$option, $length]),
+                $this->chance->inTen(3) => $this->timed($beside, [$option, $length]),
                 default => $this->instead($beside, $option, $length, $least),
             };
             if (null !== $next) {
@@ -231,25 +173,6 @@ final class Search
     }
 
     /**
-     * The longest of the lengths up to one for which there is a time, and that time; null for it where there is none.
-     *
-     * @param list<Placed> $rest
-     *
-     * @return array{int, int|null}
-     */
-    private function fitted(array $rest, Option $option, int $length, ?int $from, bool $company): array
-    {
-        for ($fits = $length; $fits >= 0; --$fits) {
-            $start = $this->filling->start($rest, $option, $fits, $from, $company);
-            if (null !== $start) {
-                return [$fits, $start];
-            }
-        }
-
-        return [$length, null];
-    }
-
-    /**
      * @param list<Placed> $placed
      *
      * @return list<Placed>
@@ -257,97 +180,6 @@ final class Search
     private static function withoutNew(array $placed): array
     {
         return array_values(array_filter($placed, static fn (Placed $one): bool => !$one->counted->isNew));
-    }
-
-    /**
-     * A few of what comes into question, the likelier the more the day gains by it: the Gumbel-max way of drawing from a Boltzmann distribution.
-     *
-     * @param list<Placed> $rest
-     *
-     * @return list<array{float, Option, int}> option and length
-     */
-    private function draw(array $rest, ?Placed $instead, float $warmth): array
-    {
-        $this->filling->look($rest);
-        $offers = $this->offers($rest, $instead);
-        $chances = [];
-        // Mostly of what may come as it is; now and then of what something would have to give way to.
-        $asItIs = $this->random->getInt(0, 9) < self::AS_IT_IS;
-        foreach ($offers as $i => [$gain, $option]) {
-            if ($asItIs && !$this->filling->mayCome($rest, $option)) {
-                continue;
-            }
-            $chances[$i] = $gain - max(self::DRAWN, $warmth) * log(-log($this->chance()));
-        }
-        arsort($chances);
-
-        return array_map(static fn (int $i): array => $offers[$i], \array_slice(array_keys($chances), 0, self::DRAWS));
-    }
-
-    /**
-     * What comes into question for one child, or for some who meet.
-     *
-     * @param list<Placed> $rest
-     *
-     * @return list<array{float, Option, int}> what the day would gain, the option and its length
-     */
-    private function offers(array $rest, ?Placed $instead): array
-    {
-        if ([] !== $this->meeting && $this->random->getInt(0, 99) < self::MEET) {
-            $offers = [];
-            for ($i = 0; $i < self::COMPANIES; ++$i) {
-                $company = $this->company($this->oneAsWellAs($this->meeting));
-                $length = null === $company ? null : $this->filling->length($rest, $company);
-                if (null !== $company && null !== $length) {
-                    $offers[] = [$this->gains->of($company, $length), $company, $length];
-                }
-            }
-
-            return $offers;
-        }
-        $of = $instead->option->candidates ?? $this->candidates[$this->anyone()];
-        $childId = $this->oneAsWellAs($of)->learner->child->id;
-
-        return $this->solos[$this->gains->has($childId)] ??= $this->solos($rest, $childId);
-    }
-
-    /**
-     * The best for one child by themselves, as they stand.
-     *
-     * @param list<Placed> $rest
-     *
-     * @return list<array{float, Option, int}>
-     */
-    private function solos(array $rest, string $childId): array
-    {
-        $solos = [];
-        foreach ($this->candidates[$childId] as $candidate) {
-            $option = $this->options->alone($candidate)[0] ?? null;
-            $length = null === $option ? null : $this->filling->length($rest, $option);
-            if (null !== $option && null !== $length) {
-                $solos[] = [$this->gains->of($option, $length), $option, $length];
-            }
-        }
-        usort($solos, static fn (array $a, array $b): int => $b[0] <=> $a[0]);
-
-        return \array_slice($solos, 0, self::SOLOS);
-    }
-
-    /** Those of the children who can meet at an activity whom it brings most, and some by chance. */
-    private function company(string $activityId): ?Option
-    {
-        $company = [];
-        foreach ($this->options->meeting[$activityId] as $own) {
-            $candidate = $this->oneOf($own);
-            $chance = $this->chance();
-            $brings = $this->filling->bringsToCompany($candidate, self::MINUTES) + self::DRAWN * log($chance / (1 - $chance));
-            if ($brings > self::BRINGS) {
-                $company[] = $candidate;
-            }
-        }
-        $options = \count($company) > 1 ? $this->options->together($company) : [];
-
-        return [] === $options ? null : $this->oneOf($options);
     }
 
     /**
@@ -362,12 +194,12 @@ final class Search
         if (null === $option || !$this->filling->mayCome($rest, $option)) {
             return null;
         }
-        $length ??= \count($option->lengths) - 1 - $this->few(\count($option->lengths));
-        $start = $this->filling->start($rest, $option, $length, $from ?? $this->anyTime());
+        $length ??= \count($option->lengths) - 1 - $this->chance->early(\count($option->lengths));
+        $start = $this->filling->room->start($rest, $option, $length, $from ?? $this->anyTime());
 
         return match (true) {
             null !== $start => $this->filling->with($rest, $option, $length, $start, $least),
-            0 === $this->random->getInt(0, 1) => $this->timed($rest, [$option, $length]),
+            $this->chance->inTen(5) => $this->timed($rest, [$option, $length]),
             default => null,
         };
     }
@@ -381,8 +213,8 @@ final class Search
         if ([] === $more) {
             return null;
         }
-        $childId = $this->oneAsWellAs($more);
-        $company[$childId] = $this->oneOf($of[$childId]);
+        $childId = $this->chance->one($more);
+        $company[$childId] = $this->chance->oneEarly($of[$childId]);
 
         return $this->ofCompany($company, $option);
     }
@@ -391,7 +223,7 @@ final class Search
     private function withoutOne(Option $option): ?Option
     {
         $company = self::byChild($option);
-        unset($company[$this->oneAsWellAs($option->candidates)->learner->child->id]);
+        unset($company[$this->chance->one($option->candidates)->learner->child->id]);
 
         return $this->ofCompany($company, $option);
     }
@@ -405,7 +237,7 @@ final class Search
      */
     private function merged(array $rest, Option $option, float $least, int $start): ?array
     {
-        $i = [] === $rest ? 0 : $this->random->getInt(0, \count($rest) - 1);
+        $i = [] === $rest ? 0 : $this->chance->upTo(\count($rest)) - 1;
         $other = $rest[$i]->option ?? null;
         if (null === $other || 0 !== ($other->who & $option->who)) {
             return null;
@@ -413,12 +245,12 @@ final class Search
         $start = min($start, $rest[$i]->stint->start);
         array_splice($rest, $i, 1);
         $all = self::byChild($option) + self::byChild($other);
-        $where = array_values(array_filter($this->meeting, fn (string $id): bool => [] === array_diff_key($all, $this->options->meeting[$id])));
+        $where = array_keys(array_filter($this->options->meeting, static fn (array $of): bool => [] === array_diff_key($all, $of)));
         if ([] === $where) {
             return null;
         }
-        $of = $this->options->meeting[$this->oneAsWellAs($where)];
-        $company = array_map($this->oneOf(...), array_intersect_key($of, $all));
+        $of = $this->options->meeting[$this->chance->one($where)];
+        $company = array_map($this->chance->oneEarly(...), array_intersect_key($of, $all));
 
         return $this->with($rest, $this->ofCompany($company, $option), $least, $start);
     }
@@ -433,8 +265,8 @@ final class Search
     private function twoOut(array $rest, Placed $one, float $least, float $warmth): ?array
     {
         $other = null;
-        if ([] !== $rest && 0 === $this->random->getInt(0, 1)) {
-            $i = $this->random->getInt(0, \count($rest) - 1);
+        if ([] !== $rest && $this->chance->inTen(5)) {
+            $i = $this->chance->upTo(\count($rest)) - 1;
             $other = $rest[$i];
             array_splice($rest, $i, 1);
         }
@@ -456,7 +288,7 @@ final class Search
         if (\count($left) === \count($rest) || !$this->filling->mayCome($left, $option)) {
             return null;
         }
-        [$length, $start] = $this->fitted($left, $option, $length, null, true);
+        [$length, $start] = $this->filling->room->fitted($left, $option, $length, null, true);
 
         return null === $start ? $this->timed($left, [$option, $length]) : $this->filling->with($left, $option, $length, $start, $least);
     }
@@ -471,7 +303,7 @@ final class Search
      */
     private function timed(array $now, ?array $more): ?array
     {
-        $inOrder = 0 === $this->random->getInt(0, 1);
+        $inOrder = $this->chance->inTen(5);
         if ($inOrder) {
             usort($now, static fn (Placed $a, Placed $b): int => $a->stint->start <=> $b->stint->start);
         }
@@ -480,11 +312,11 @@ final class Search
             $all[] = [$one->option ?? throw new \LogicException('What stays is never changed.'), $one->length];
         }
         if (null !== $more) {
-            array_splice($all, $this->random->getInt(0, \count($all)), 0, [$more]);
+            array_splice($all, $this->chance->upTo(\count($all) + 1) - 1, 0, [$more]);
         }
         $next = [];
-        foreach ($inOrder ? $all : $this->random->shuffleArray($all) as [$option, $length]) {
-            $start = $this->filling->start($next, $option, $length, null, true);
+        foreach ($inOrder ? $all : $this->chance->shuffled($all) as [$option, $length]) {
+            $start = $this->filling->room->start($next, $option, $length, null, true);
             $next = null === $start ? null : $this->filling->with($next, $option, $length, $start);
             if (null === $next) {
                 return null;
@@ -503,7 +335,7 @@ final class Search
      */
     private function offer(array $now, float $warmth): ?array
     {
-        $drawn = $this->draw($now, null, $warmth)[0] ?? null;
+        $drawn = $this->draws($now, null, $warmth)[0] ?? null;
 
         return null !== $drawn && $this->filling->mayCome($now, $drawn[1]) ? [$drawn[1], $drawn[2]] : null;
     }
@@ -541,120 +373,17 @@ final class Search
     }
 
     /**
-     * The day filled up: again and again with what lifts the goal most, until nothing does.
+     * @param list<Placed> $rest
      *
-     * @return list<Placed>
+     * @return list<array{float, Option, int}>
      */
-    private function filled(float $fine): array
+    private function draws(array $rest, ?Placed $instead, float $warmth): array
     {
-        $all = $this->everything();
-        $placed = [];
-        while (null !== $next = $this->lifted($placed, $all, $fine)) {
-            $placed = $next;
-        }
-
-        return $placed;
-    }
-
-    /**
-     * @param list<Placed> $placed
-     * @param list<Option> $all
-     *
-     * @return list<Placed>|null
-     */
-    private function lifted(array $placed, array $all, float $fine): ?array
-    {
-        $now = $this->filling->worth($placed) - $fine * $this->filling->excess($placed);
-        $this->filling->look($placed);
-        $found = [];
-        foreach ($all as $option) {
-            $length = $this->filling->mayCome($placed, $option) ? $this->filling->length($placed, $option) : null;
-            $gain = null === $length ? 0.0 : $this->gains->of($option, $length);
-            if (null !== $length && $gain > 0.0) {
-                $found[] = [$gain, $option, $length];
-            }
-        }
-        usort($found, static fn (array $a, array $b): int => $b[0] <=> $a[0]);
-        foreach (\array_slice($found, 0, self::TRIES) as [, $option, $length]) {
-            [$length, $start] = $this->fitted($placed, $option, $length, null, true);
-            $next = null === $start ? null : $this->filling->with($placed, $option, $length, $start);
-            if (null !== $next && $this->filling->worth($next) - $fine * $this->filling->excess($next) > $now) {
-                return $next;
-            }
-        }
-
-        return null;
-    }
-
-    /** @return list<Option> every candidate alone, and of each activity at which children meet all of them and every two */
-    private function everything(): array
-    {
-        $all = [];
-        foreach ($this->candidates as $own) {
-            foreach ($own as $candidate) {
-                array_push($all, ...$this->options->alone($candidate));
-            }
-        }
-        foreach ($this->options->meeting as $of) {
-            $best = array_values(array_map(static fn (array $own): Candidate => $own[0], $of));
-            foreach ($best as $i => $one) {
-                foreach (\array_slice($best, $i + 1) as $other) {
-                    array_push($all, ...$this->options->together([$one, $other]));
-                }
-            }
-            array_push($all, ...\count($best) > 2 ? $this->options->together($best) : []);
-        }
-
-        return $all;
-    }
-
-    /**
-     * One of these, the first ones more often.
-     *
-     * @template T
-     *
-     * @param non-empty-list<T> $of
-     *
-     * @return T
-     */
-    private function oneOf(array $of): mixed
-    {
-        return $of[$this->few(\count($of))];
-    }
-
-    /**
-     * One of these, each as well as another.
-     *
-     * @template T
-     *
-     * @param non-empty-list<T> $of
-     *
-     * @return T
-     */
-    private function oneAsWellAs(array $of): mixed
-    {
-        return $of[$this->random->getInt(0, \count($of) - 1)];
-    }
-
-    /** One of so many, the first ones more often. */
-    private function few(int $of): int
-    {
-        return (int) ($of * ($this->random->getInt(0, 9_999) / 10_000) ** 2);
-    }
-
-    /** Between 0 and 1, neither of them. */
-    private function chance(): float
-    {
-        return $this->random->getInt(1, 999_999) / 1_000_000;
-    }
-
-    private function anyone(): string
-    {
-        return $this->children[$this->random->getInt(0, \count($this->children) - 1)];
+        return $this->draw?->some($rest, $instead, $warmth) ?? [];
     }
 
     private function anyTime(): int
     {
-        return $this->times[$this->random->getInt(0, \count($this->times) - 1)];
+        return $this->chance->one($this->times ?: [0]);
     }
 }

@@ -111,7 +111,7 @@ final class SetOuts
         $made = $this->sittings[$key] ?? null;
         // Between the first question and the last those of both courses take turns.
         $second = null === $candidate->second ? 0 : intdiv(max(0, $questions - 2), 2);
-        $main = max(0, $questions - $second - ($this->ofOthers[spl_object_id($candidate)] ??= $this->settingOut->ofOthers($candidate)));
+        $main = max(0, $questions - $second - ($this->ofOthers[spl_object_id($candidate)] ??= $this->settingOut->asking->ofOthers($candidate)));
         $by = $this->worth[spl_object_id($candidate)] ?? 1.0;
         $courses = [[$candidate->ranked->step->id, $by * $candidate->value(), $made?->attempts($candidate->ranked->step->id) ?? $main]];
         if (null !== $candidate->second) {
@@ -190,7 +190,7 @@ final class SetOuts
             foreach ($option->candidates as $candidate) {
                 $childId = $candidate->learner->child->id;
                 $count = $option->lengths[$length][$childId];
-                $sittings[] = $sitting = $this->sittings[spl_object_id($candidate).' '.$count] ??= $this->settingOut->sitting($candidate, $count);
+                $sittings[] = $sitting = $this->sittings[spl_object_id($candidate).' '.$count] ??= $this->settingOut->asking->sitting($candidate, $count);
                 // A step with few facts has a short set, a check a longer one.
                 $counts[$childId] = \count($sitting->questions);
             }

@@ -9,40 +9,25 @@ use Pindle\Core\Activity\Catalogue;
 use Pindle\Core\Activity\Part;
 use Pindle\Core\Activity\Place;
 use Pindle\Core\Activity\Prop;
-use Pindle\Core\Advice\DecisionKind;
-use Pindle\Core\Advice\SureSteps;
 use Pindle\Core\Calendar\Span;
 use Pindle\Core\Caution\Caution;
 use Pindle\Core\Caution\Cautions;
 use Pindle\Core\Child\Child;
 use Pindle\Core\Child\Settings;
-use Pindle\Core\Evidence\CanDoClauses;
 use Pindle\Core\Evidence\LastSitting;
-use Pindle\Core\Question\Kind;
-use Pindle\Core\Question\Prompt;
 use Pindle\Core\Question\QuestionSet;
-use Pindle\Core\Question\Sure;
-use Pindle\Core\Question\Tilt;
 use Pindle\Core\Skill\Form;
 use Pindle\Core\Skill\SkillMap;
-use Pindle\Core\Skill\Step;
 use Pindle\Core\Thing\Thing;
-use Random\Engine\Xoshiro256StarStar;
-use Random\Randomizer;
 
 /** Sets activities out on a day: their questions for each child, their things, and what to take care of. */
 final class SettingOut
 {
+    public readonly Asking $asking;
     private readonly LayOut $layOut;
-
-    /** @var array<string, Kind> by child, activity, size of the step and skill: what may be asked */
-    private array $kinds = [];
 
     /** @var array<string, list<Laid>|Lack> by all that the choice of things follows from */
     private array $laid = [];
-
-    /** @var \WeakMap<Candidate, array{Sure|null, Sure|null}> what a sitting begins and ends with */
-    private \WeakMap $ends;
 
     public function __construct(
         private readonly SkillMap $map,
@@ -50,97 +35,8 @@ final class SettingOut
         private readonly Cautions $cautions,
         private readonly DayRequest $request,
     ) {
-        $this->ends = new \WeakMap();
+        $this->asking = new Asking($request);
         $this->layOut = new LayOut($cautions, $this->request->date);
-    }
-
-    /**
-     * A sitting with a candidate's step, and with the one beside it where there is room: so many questions, the first and the last of them sure ones.
-     * Where a check is due, its three questions come first.
-     */
-    public function sitting(Candidate $candidate, int $count): Sitting
-    {
-        $record = $candidate->learner->record;
-        $random = new Randomizer(new Xoshiro256StarStar(crc32(implode(
-            '|',
-            [$this->request->seed, $this->request->date->dayNumber, $candidate->learner->child->id, $candidate->ranked->step->id, $candidate->activity->id],
-        ))));
-        [$opening, $closing] = $this->ends($candidate);
-        $set = fn (Step $step, int $count, ?Sure $opening, ?Sure $closing): QuestionSet => QuestionSet::choose(
-            $this->kind($candidate, $step),
-            $step,
-            $record->state($step->id)->window->questions,
-            $count,
-            $opening,
-            $closing,
-            $random,
-            self::tilt($candidate->learner, $step),
-        );
-        $step = $candidate->ranked->step;
-        $other = $candidate->second?->ranked->step;
-        $second = null === $other ? 0 : intdiv($count - 2, 2);
-        $questions = $candidate->isCheck()
-            ? [
-                ...QuestionSet::check($this->kind($candidate, $step), $step, $record->state($step->id)->window->questions, CanDoClauses::CHECK, $random),
-                ...\array_slice($set($step, max(2, $count - CanDoClauses::CHECK + 1), $opening, $closing)->questions, 1),
-            ]
-            : $set($step, $count - $second, $opening, $closing)->questions;
-        if ($second > 0 && null !== $other && !$candidate->isCheck()) {
-            $questions = QuestionSet::mixed($questions, $set($other, $second + 2, null, null)->questions);
-        }
-
-        return (new Sitting($candidate->learner->child->id, $candidate->courses($this->request->date), $questions, $candidate->worth))->withoutIdleCourses();
-    }
-
-    /** What goes over the ten waits until that is there; what the dice cannot show is not asked. */
-    private function kind(Candidate $candidate, Step $of): Kind
-    {
-        $size = $candidate->ranked->step->size;
-        $child = $candidate->learner->child;
-        $record = $candidate->learner->record;
-        $activity = $candidate->activity;
-
-        return $this->kinds[$child->id.' '.$activity->id.' '.$size.' '.$of->skill->id] ??= $activity->serves[$of->skill->id]->where(
-            static fn (Prompt $prompt): bool => $activity->canAsk($prompt, $size)
-                && (null === $prompt->needs() || $record->servesAsNeed($prompt->needs()))
-                && (!$prompt instanceof Kind\MakeAmount || $prompt->fits($child->settings->coins)),
-        );
-    }
-
-    /** How many questions of a sitting are of other steps: the first and the last, where the child is sure of something. */
-    public function ofOthers(Candidate $candidate): int
-    {
-        return \count(array_filter($this->ends($candidate)));
-    }
-
-    /** @return array{Sure|null, Sure|null} what a sitting begins and ends with; null for what is nearest at its own step */
-    private function ends(Candidate $candidate): array
-    {
-        return $this->ends[$candidate] ??= $this->sureEnds($candidate);
-    }
-
-    /** @return array{Sure|null, Sure|null} */
-    private function sureEnds(Candidate $candidate): array
-    {
-        $record = $candidate->learner->record;
-        $sure = $this->sureCandidates($candidate);
-        $asked = function (?Step $of) use ($candidate): ?Sure {
-            $kind = null === $of ? null : $this->kind($candidate, $of);
-
-            return null === $of || null === $kind || !$kind->canAsk($of) ? null : new Sure($of, $kind);
-        };
-
-        return [$asked(SureSteps::first($record, $sure, $this->request->date)), $asked(SureSteps::last($record, $sure, $this->request->date))];
-    }
-
-    /** Smaller or bigger numbers: what the parent chose goes before what was seen. */
-    private static function tilt(Learner $learner, Step $step): Tilt
-    {
-        return match ($learner->chosen[$step->id] ?? null) {
-            DecisionKind::Easier => Tilt::Smaller,
-            DecisionKind::Further => Tilt::Bigger,
-            default => $learner->record->state($step->id)->window->wentHard() ? Tilt::Smaller : Tilt::Even,
-        };
     }
 
     /**
@@ -229,18 +125,6 @@ final class SettingOut
         }
 
         return $forms;
-    }
-
-    /** @return list<Step> other steps, no larger than today's, that the activity can ask about in the same form */
-    private function sureCandidates(Candidate $candidate): array
-    {
-        $steps = $candidate->learner->record->map->steps;
-
-        return array_values(array_filter($steps, static fn (Step $step): bool => isset($candidate->activity->serves[$step->skill->id])
-            && $step->id !== $candidate->ranked->step->id
-            && $step->id !== $candidate->second?->ranked->step->id
-            && $step->size <= $candidate->ranked->step->size
-            && $candidate->activity->shows($step, [] === $step->forms ? null : $candidate->form)));
     }
 
     /**

@@ -47,7 +47,7 @@ final readonly class Shortfall
             return $this->prospects->isReady($child->id, $this->request->date) ? WhyLittle::NoGame : WhyLittle::NothingReady;
         }
         $options = array_merge(...array_map($this->empty->options->alone(...), $candidates));
-        $fitting = array_filter($options, fn (Option $option): bool => null !== $this->empty->start([], $option, 0));
+        $fitting = array_filter($options, fn (Option $option): bool => null !== $this->empty->room->start([], $option, 0));
         if ([] === $fitting) {
             return WhyLittle::NoTime;
         }
@@ -68,9 +68,8 @@ final readonly class Shortfall
     private static function canBeLaidOut(Filling $filling, array $options): bool
     {
         foreach ($options as $option) {
-            $start = $filling->start([], $option, 0, null, true);
-            $placed = null === $start ? null : $filling->with([], $option, 0, $start);
-            if (null !== $placed && 0 === $filling->excess($placed)) {
+            $start = $filling->room->start([], $option, 0, null, true);
+            if (null !== $start && null !== $filling->besides($option, 0, $start)) {
                 return true;
             }
         }

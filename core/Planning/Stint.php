@@ -31,11 +31,7 @@ final readonly class Stint
         public Activity $activity,
         array $begins,
     ) {
-        $this->busy = match (true) {
-            Part::With === $part, Part::Near === $part && $end - $start <= 3 => [[$start, $end]],
-            Part::Near === $part => [[$start, $start + 2], [$end - 1, $end]],
-            default => [[$start, $start + 1]],
-        };
+        $this->busy = $part->busyMinutes($start, $end);
         $this->opens = \in_array($start, $begins, true) && $activity->needsNothing();
     }
 }

@@ -55,6 +55,50 @@ final class RearrangingTest extends TestCase
         }
     }
 
+    public function test_no_swap_leaves_a_little_one_long_without_company(): void
+    {
+        $children = [Make::child('Maren', 78, minutes: 30, longest: 15), Make::child('Lark', 42, minutes: 20)];
+        $boat = self::request($children);
+        $planned = $boat->holding((new Planner(Make::map(), Make::catalogue(), Make::cautions()))->plan($boat)->setUps);
+        $offered = 0;
+        foreach ($planned->held as $setUp) {
+            $others = array_values(array_filter($planned->held, static fn (SetUp $other): bool => $other !== $setUp));
+            foreach (self::rearranging()->swaps($planned, $setUp) as $swap) {
+                self::assertSame([], self::problems($planned, [...$others, $swap->setUp]), $setUp->key.' for '.$swap->setUp->key);
+                ++$offered;
+            }
+        }
+        self::assertGreaterThan(3, $offered);
+    }
+
+    /** Each was company for the little one while the others were there; where one has to go, the others may have to move or go as well. */
+    public function test_what_is_held_breaks_no_rule_when_a_part_of_it_has_to_go(): void
+    {
+        $boat = self::request([Make::child('Maren', 78, minutes: 30, longest: 15), Make::child('Lark', 42, minutes: 20)]);
+        $planner = new Planner(Make::map(), Make::catalogue(), Make::cautions());
+        $held = $planner->plan($boat)->setUps;
+        $larks = array_values(array_filter($held, static fn (SetUp $setUp): bool => null !== $setUp->sittingOf('lark')));
+        self::assertNotSame([], $larks);
+        $not = ['lark' => array_map(static fn (SetUp $setUp): string => $setUp->activity->id, $larks)];
+        $without = new DayRequest(
+            $boat->date,
+            1,
+            $boat->learners,
+            $boat->windows,
+            $boat->things,
+            $boat->places,
+            held: $held,
+            most: 0,
+            repertoire: $boat->repertoire,
+            notToday: $not,
+        );
+        $plan = $planner->plan($without);
+
+        self::assertNotSame([], $plan->setUps, 'Maren stays where she can');
+        self::assertSame([], array_filter($plan->setUps, static fn (SetUp $setUp): bool => null !== $setUp->sittingOf('lark')));
+        self::assertSame([], (new PlanCheck(Make::cautions()))->problems($without, $plan));
+    }
+
     public function test_other_things_are_all_others(): void
     {
         $request = self::planned();
@@ -177,9 +221,10 @@ final class RearrangingTest extends TestCase
         return $request->holding((new Planner(Make::map(), Make::catalogue(), Make::cautions()))->plan($request)->setUps);
     }
 
-    private static function request(): DayRequest
+    /** @param list<Child>|null $children */
+    private static function request(?array $children = null): DayRequest
     {
-        $children = [Make::child('Maren', 78, minutes: 30, longest: 15), Make::child('Tobin', 54, minutes: 24, longest: 12)];
+        $children ??= [Make::child('Maren', 78, minutes: 30, longest: 15), Make::child('Tobin', 54, minutes: 24, longest: 12)];
 
         return new DayRequest(
             Make::day(0),

@@ -11,6 +11,9 @@ use Pindle\Core\Activity\Part;
 use Pindle\Core\Activity\Place;
 use Pindle\Core\Calendar\Span;
 use Pindle\Core\Evidence\ChildRecord;
+use Pindle\Core\Evidence\Mark;
+use Pindle\Core\Evidence\Outcome;
+use Pindle\Core\Planning\Course;
 use Pindle\Core\Planning\Day;
 use Pindle\Core\Planning\DayRequest;
 use Pindle\Core\Planning\Filling;
@@ -20,9 +23,12 @@ use Pindle\Core\Planning\Option;
 use Pindle\Core\Planning\PlanCheck;
 use Pindle\Core\Planning\Planner;
 use Pindle\Core\Planning\Prospects;
+use Pindle\Core\Planning\Reckoning;
 use Pindle\Core\Planning\Repertoire;
 use Pindle\Core\Planning\Search;
+use Pindle\Core\Planning\SetOuts;
 use Pindle\Core\Planning\SettingOut;
+use Pindle\Core\Planning\SmallChange;
 use Pindle\Tests\ExactDay;
 use Pindle\Tests\Make;
 
@@ -118,6 +124,40 @@ final class SearchTest extends TestCase
             return;
         }
         self::fail('Nothing could be laid out.');
+    }
+
+    public function test_the_tries_that_are_hoped_for_are_those_that_are_asked(): void
+    {
+        $evidence = [];
+        foreach (['say-count@3', 'say-count@5', 'touch-count@3', 'touch-count@5', 'name-numeral@3', 'name-numeral@5'] as $i => $stepId) {
+            $evidence[] = Make::handMark($stepId, -9, Mark::CanDo, $i);
+            $evidence[] = Make::anAttempt($stepId, -8, Outcome::AtOnce, minute: $i);
+        }
+        $others = [];
+        foreach ([Make::record([]), Make::record($evidence)] as $of) {
+            $request = self::request()->learning([new Learner(Make::child('Maren', 78, minutes: 30, longest: 15), $of, 30)]);
+            $prospects = self::planner()->prospects($request);
+            $settingOut = new SettingOut(Make::map(), Make::catalogue(), Make::cautions(), $request);
+            $setOuts = new SetOuts($request, $settingOut, Day::of($request)->hands, new Reckoning($request, $prospects->scale));
+            foreach (array_merge(...array_values($prospects->candidates)) as $candidate) {
+                $sitting = $settingOut->asking->sitting($candidate, 6);
+                if (6 === \count($sitting->questions) && !$candidate->isCheck()) {
+                    $hoped = array_map(static fn (array $course): int => $course[2], $setOuts->courses($candidate, 6));
+                    $asked = array_map(static fn (Course $course): int => $sitting->attempts($course->stepId), $candidate->courses($request->date));
+                    self::assertSame($asked, $hoped, $candidate->activity->id.' '.$candidate->ranked->step->id);
+                    $others[$settingOut->asking->ofOthers($candidate)] = true;
+                }
+            }
+        }
+        self::assertGreaterThan(1, \count($others), 'sure ones at the ends, and none');
+    }
+
+    public function test_of_a_hundred_small_changes_each_is_of_one_kind(): void
+    {
+        $found = array_count_values(array_map(static fn (int $number): string => SmallChange::at($number)->name, range(1, 100)));
+        foreach (SmallChange::cases() as $change) {
+            self::assertSame($change->often(), $found[$change->name] ?? 0, $change->name);
+        }
     }
 
     public function test_minutes_are_those_of_the_questions_there_are(): void

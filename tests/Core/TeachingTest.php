@@ -18,10 +18,10 @@ use Pindle\Core\Evidence\Mark;
 use Pindle\Core\Evidence\Method;
 use Pindle\Core\Evidence\Seen;
 use Pindle\Core\Evidence\Slip;
+use Pindle\Core\Planning\Asking;
 use Pindle\Core\Planning\Candidate;
 use Pindle\Core\Planning\DayRequest;
 use Pindle\Core\Planning\Learner;
-use Pindle\Core\Planning\SettingOut;
 use Pindle\Core\Question\Comparison;
 use Pindle\Core\Question\Kind;
 use Pindle\Core\Question\Kind\NameNumeral;
@@ -283,7 +283,7 @@ final class TeachingTest extends TestCase
             }
             $ranked = new RankedStep($map->step($stepId), $sample->ranked->worth, false, $sample->ranked->reason, []);
             $candidate = new Candidate($learner, $ranked, $map->step($stepId)->firstForm(), $activity, $sample->worth);
-            $sitting = (new SettingOut($map, Make::catalogue(), Make::cautions(), $request))->sitting($candidate, 8);
+            $sitting = (new Asking($request))->sitting($candidate, 8);
             array_push($needs, ...array_map(static fn (Question $question): ?string => $question->prompt->needs(), $sitting->questions));
         }
         self::assertNotSame([], $needs);

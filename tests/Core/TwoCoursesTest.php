@@ -12,11 +12,11 @@ use Pindle\Core\Calendar\Span;
 use Pindle\Core\Evidence\ChildRecord;
 use Pindle\Core\Evidence\Closing;
 use Pindle\Core\Evidence\Help;
+use Pindle\Core\Planning\Asking;
 use Pindle\Core\Planning\Candidate;
 use Pindle\Core\Planning\Course;
 use Pindle\Core\Planning\DayRequest;
 use Pindle\Core\Planning\Learner;
-use Pindle\Core\Planning\SettingOut;
 use Pindle\Core\Planning\Sitting;
 use Pindle\Core\Question\Kind\TellHowMany;
 use Pindle\Core\Question\Level;
@@ -166,7 +166,7 @@ final class TwoCoursesTest extends TestCase
     {
         $request = new DayRequest(Make::day(3), 1, [$learner], [new Span(540, 600)], [], Place::cases());
 
-        return (new SettingOut(Make::map(), Make::catalogue(), Make::cautions(), $request))->sitting($candidate, $count);
+        return (new Asking($request))->sitting($candidate, $count);
     }
 
     private static function firstOf(Sitting $sitting, string $stepId): Question

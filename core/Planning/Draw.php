@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\Core\Planning;
+
+/** What comes into question for a day that is being filled, drawn by what it would gain and by chance. */
+final class Draw
+{
+    /** Drawn at least so freely, in the unit of the goal: what an option would bring is not known for sure. */
+    private const FREELY = 1.0;
+
+    /** So many are drawn at once. */
+    private const DRAWS = 3;
+
+    /** So often of ten only what may come as the day is. */
+    private const AS_IT_IS = 7;
+
+    /** So many companies are weighed each time, and so many things that one child does alone; so often of a hundred it is companies. */
+    private const COMPANIES = 6;
+    private const SOLOS = 30;
+    private const MEET = 35;
+
+    /** In a company is who brings so much to it, in the unit of the goal, give or take chance; a set-up of so many minutes is thought of. */
+    private const BRINGS = 2.0;
+    private const MINUTES = 6;
+
+    private readonly Options $options;
+    private readonly Gains $gains;
+
+    /** @var array<string, non-empty-list<Candidate>> child id => best first */
+    private readonly array $candidates;
+
+    /** @var list<string> ids of activities at which children can meet */
+    private readonly array $meeting;
+
+    /** @var array<string, list<array{float, Option, int}>> by what a child has: what comes into question besides */
+    private array $solos = [];
+
+    /** @param non-empty-list<string> $children ids of those who could sit */
+    public function __construct(private readonly Filling $filling, private readonly Chance $chance, private readonly array $children)
+    {
+        $this->options = $filling->options;
+        $this->gains = $filling->gains;
+        $this->candidates = $this->options->candidates;
+        $this->meeting = array_keys($this->options->meeting);
+    }
+
+    /**
+     * A few of what comes into question, the likelier the more the day gains by it: the Gumbel-max way of drawing from a Boltzmann distribution.
+     *
+     * @param list<Placed> $rest
+     *
+     * @return list<array{float, Option, int}> option and length
+     */
+    public function some(array $rest, ?Placed $instead, float $warmth): array
+    {
+        $this->filling->look($rest);
+        $offers = $this->offers($rest, $instead);
+        $chances = [];
+        // Mostly of what may come as it is; now and then of what something would have to give way to.
+        $asItIs = $this->chance->inTen(self::AS_IT_IS);
+        foreach ($offers as $i => [$gain, $option]) {
+            if ($asItIs && !$this->filling->mayCome($rest, $option)) {
+                continue;
+            }
+            $chances[$i] = $gain - max(self::FREELY, $warmth) * log(-log($this->chance->share()));
+        }
+        arsort($chances);
+
+        return array_map(static fn (int $i): array => $offers[$i], \array_slice(array_keys($chances), 0, self::DRAWS));
+    }
+
+    /**
+     * What comes into question for one child, or for some who meet.
+     *
+     * @param list<Placed> $rest
+     *
+     * @return list<array{float, Option, int}> what the day would gain, the option and its length
+     */
+    private function offers(array $rest, ?Placed $instead): array
+    {
+        if ([] !== $this->meeting && $this->chance->upTo(100) <= self::MEET) {
+            $offers = [];
+            for ($i = 0; $i < self::COMPANIES; ++$i) {
+                $company = $this->company($this->chance->one($this->meeting));
+                $length = null === $company ? null : $this->filling->room->length($rest, $company);
+                if (null !== $company && null !== $length) {
+                    $offers[] = [$this->gains->of($company, $length), $company, $length];
+                }
+            }
+
+            return $offers;
+        }
+        $of = $instead->option->candidates ?? $this->candidates[$this->chance->one($this->children)];
+        $childId = $this->chance->one($of)->learner->child->id;
+
+        return $this->solos[$this->gains->has($childId)] ??= $this->solos($rest, $childId);
+    }
+
+    /**
+     * The best for one child by themselves, as they stand.
+     *
+     * @param list<Placed> $rest
+     *
+     * @return list<array{float, Option, int}>
+     */
+    private function solos(array $rest, string $childId): array
+    {
+        $solos = [];
+        foreach ($this->candidates[$childId] as $candidate) {
+            $option = $this->options->alone($candidate)[0] ?? null;
+            $length = null === $option ? null : $this->filling->room->length($rest, $option);
+            if (null !== $option && null !== $length) {
+                $solos[] = [$this->gains->of($option, $length), $option, $length];
+            }
+        }
+        usort($solos, static fn (array $a, array $b): int => $b[0] <=> $a[0]);
+
+        return \array_slice($solos, 0, self::SOLOS);
+    }
+
+    /** Those of the children who can meet at an activity whom it brings most, and some by chance. */
+    private function company(string $activityId): ?Option
+    {
+        $company = [];
+        foreach ($this->options->meeting[$activityId] as $own) {
+            $candidate = $this->chance->oneEarly($own);
+            $chance = $this->chance->share();
+            $brings = $this->filling->bringsToCompany($candidate, self::MINUTES) + self::FREELY * log($chance / (1 - $chance));
+            if ($brings > self::BRINGS) {
+                $company[] = $candidate;
+            }
+        }
+        $options = \count($company) > 1 ? $this->options->together($company) : [];
+
+        return [] === $options ? null : $this->chance->oneEarly($options);
+    }
+}

@@ -1,0 +1,265 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\Core\Planning;
+
+use Pindle\Core\Calendar\Span;
+
+/** Where there is room in a day that is being filled: how long an option can be, and when. */
+final readonly class Room
+{
+    /** @var list<int> how long each little one may be beside the parent in each time at the table, as Hands lists them */
+    private array $company;
+
+    private bool $isShort;
+
+    /** @var array<int, true> minutes at which what takes no things may begin: when a time begins */
+    private array $begins;
+
+    /**
+     * @param list<Stint>     $stints of what stays
+     * @param int             $kept   so many of them, the first ones, are begun or done
+     * @param array<int, int> $left   bit of a child => minutes left for today beside them
+     */
+    public function __construct(
+        private DayRequest $request,
+        private Hands $hands,
+        private SetOuts $setOuts,
+        private Length $length,
+        private array $stints,
+        int $kept,
+        private array $left,
+    ) {
+        $this->company = array_map(
+            static fn (int $beside): int => max(Hands::BESIDE, $beside),
+            $hands->beside(\array_slice($stints, 0, $kept)),
+        );
+        $this->isShort = array_sum(array_map(static fn (Span $window): int => $window->minutes(), $request->windows)) < Day::SHORT_DAY;
+        $this->begins = array_fill_keys($hands->begins, true);
+    }
+
+    /**
+     * Minutes that little ones are too long without company, of all of them together. In a plan there are none.
+     *
+     * @param list<Placed> $placed
+     */
+    public function excess(array $placed): int
+    {
+        return [] === $this->company ? 0 : $this->excessOf($this->with($placed));
+    }
+
+    /**
+     * The longest of the lengths of an option for which its children have minutes left; null when there is none.
+     *
+     * @param list<Placed> $others
+     */
+    public function length(array $others, Option $option): ?int
+    {
+        $left = \PHP_INT_MAX;
+        foreach ($this->left as $bit => $minutes) {
+            foreach ($option->who & $bit ? $others : [] as $other) {
+                $minutes -= $other->stint->who & $bit ? $other->stint->end - $other->stint->start : 0;
+            }
+            $left = $option->who & $bit ? min($left, $minutes) : $left;
+        }
+        for ($length = \count($option->lengths) - 1; $length >= 0; --$length) {
+            if ($this->setOuts->minutes($option, $length) <= $left) {
+                return $length;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * A time at which an option fits in beside these; null when there is none.
+     *
+     * @param list<Placed> $others
+     * @param int          $length  of the option
+     * @param int|null     $from    the first minute to be tried, those before it last; null for the first of the day
+     * @param bool         $company whether it is the one at which little ones are least without company, instead of the first
+     */
+    public function start(array $others, Option $option, int $length, ?int $from = null, bool $company = false): ?int
+    {
+        $best = null;
+        $least = \PHP_INT_MAX;
+        foreach ($this->times($others, $option, $length, $from) as $start => $stints) {
+            if (!$company || [] === $this->company) {
+                return $start;
+            }
+            $excess = $this->excessOf($stints);
+            if ($excess < $least) {
+                [$best, $least] = [$start, $excess];
+            }
+            if (0 === $excess) {
+                break;
+            }
+        }
+
+        return $best;
+    }
+
+    /**
+     * The longest of the lengths up to one for which there is a time, and that time; null for it where there is none.
+     *
+     * @param list<Placed> $rest
+     *
+     * @return array{int, int|null}
+     */
+    public function fitted(array $rest, Option $option, int $length, ?int $from, bool $company): array
+    {
+        for ($fits = $length; $fits >= 0; --$fits) {
+            $start = $this->start($rest, $option, $fits, $from, $company);
+            if (null !== $start) {
+                return [$fits, $start];
+            }
+        }
+
+        return [$length, null];
+    }
+
+    /**
+     * All the times at which an option fits in beside these.
+     *
+     * @param list<Placed> $others
+     * @param int|null     $from the first minute to be tried, those before it last
+     *
+     * @return \Generator<int, list<Stint>> start => all there would be then
+     */
+    public function times(array $others, Option $option, int $length, ?int $from = null): \Generator
+    {
+        $minutes = $this->setOuts->minutes($option, $length);
+        if (!$this->hasTime($others, $option, $minutes)) {
+            return;
+        }
+        $stints = $this->with($others);
+        $starts = $this->starts($stints, $minutes);
+        $first = 0;
+        while (null !== $from && isset($starts[$first]) && $starts[$first] < $from) {
+            ++$first;
+        }
+        foreach ([...\array_slice($starts, $first), ...\array_slice($starts, 0, $first)] as $start) {
+            $stint = $this->stintIfFree($stints, $option, $start, $minutes);
+            if (null !== $stint) {
+                yield $start => [...$stints, $stint];
+            }
+        }
+    }
+
+    /**
+     * Starts that are tried: every few minutes; on a short day also as soon as something ends, so that there is a turn for everyone.
+     *
+     * @param list<Stint> $stints
+     *
+     * @return list<int>
+     */
+    public function starts(array $stints, int $minutes): array
+    {
+        $starts = [];
+        foreach ($this->request->windows as $window) {
+            $own = [];
+            for ($start = $window->start; $start + $minutes <= $window->end; $start += Day::SLOT) {
+                $own[] = $start;
+            }
+            foreach ($this->isShort ? $stints : [] as $stint) {
+                if ($stint->start >= $window->start && $stint->end + $minutes <= $window->end) {
+                    $own[] = $stint->end;
+                }
+            }
+            if ($this->isShort) {
+                sort($own);
+            }
+            array_push($starts, ...$own);
+        }
+
+        return $starts;
+    }
+
+    /**
+     * Whether an option of so many minutes fits in at a time beside these.
+     *
+     * @param list<Placed> $others
+     */
+    public function isFree(array $others, Option $option, Span $span): bool
+    {
+        $within = array_filter($this->request->windows, static fn (Span $window): bool => $window->holds($span));
+
+        return [] !== $within && $this->hasTime($others, $option, $span->minutes())
+            && null !== $this->stintIfFree($this->with($others), $option, $span->start, $span->minutes());
+    }
+
+    /**
+     * @param list<Placed> $placed
+     *
+     * @return list<Stint> of all there would be
+     */
+    private function with(array $placed): array
+    {
+        $stints = $this->stints;
+        foreach ($placed as $one) {
+            $stints[] = $one->stint;
+        }
+
+        return $stints;
+    }
+
+    /** @param list<Stint> $stints */
+    private function excessOf(array $stints): int
+    {
+        $excess = 0;
+        foreach ($this->hands->beside($stints) as $i => $minutes) {
+            $excess += max(0, $minutes - $this->company[$i]);
+        }
+
+        return $excess;
+    }
+
+    /**
+     * Whether each child has so many minutes left today.
+     *
+     * @param list<Placed> $others
+     */
+    private function hasTime(array $others, Option $option, int $minutes): bool
+    {
+        foreach ($this->left as $bit => $left) {
+            if ($option->who & $bit) {
+                foreach ($others as $other) {
+                    $left -= $other->stint->who & $bit ? $other->stint->end - $other->stint->start : 0;
+                }
+                if ($left < $minutes) {
+                    return false;
+                }
+            }
+        }
+        foreach ($option->candidates as $candidate) {
+            if ($minutes > $this->length->longest($candidate->learner->child)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** @param list<Stint> $stints */
+    private function stintIfFree(array $stints, Option $option, int $start, int $minutes): ?Stint
+    {
+        if ($option->isForMoments && !isset($this->begins[$start]) && !$this->isWhileArmsAreFull($start, $start + $minutes)) {
+            return null;
+        }
+        $stint = $this->hands->stint($start, $minutes, $option->place, $option->part, $option->who, $option->activity);
+
+        return $this->hands->allow($stints, $stint) ? $stint : null;
+    }
+
+    private function isWhileArmsAreFull(int $start, int $end): bool
+    {
+        foreach ($this->request->blocks as $block) {
+            if (ParentState::ArmsFull === $block->state && $block->span->start < $end && $start < $block->span->end) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

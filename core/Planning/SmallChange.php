@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pindle\Core\Planning;
+
+/** What a search changes in a day, one at a time. */
+enum SmallChange
+{
+    case Added;
+    case Replaced;
+    case Lengthened;
+    case Moved;
+    case Joined;
+    case Left;
+    case Merged;
+    case Removed;
+    case TwoOut;
+    case Timed;
+
+    /** Of a hundred so many. */
+    public function often(): int
+    {
+        return match ($this) {
+            self::Added => 20,
+            self::Replaced => 28,
+            self::Lengthened, self::Moved => 8,
+            self::Joined, self::Merged => 4,
+            self::Left, self::Removed => 3,
+            self::TwoOut => 10,
+            self::Timed => 12,
+        };
+    }
+
+    /** The one that a number from 1 to 100 falls on. */
+    public static function at(int $number): self
+    {
+        foreach (self::cases() as $change) {
+            $number -= $change->often();
+            if ($number <= 0) {
+                return $change;
+            }
+        }
+
+        return self::Timed;
+    }
+}
