@@ -32,14 +32,15 @@ final class Asking
 
     /**
      * A sitting with a candidate's step, and with the one beside it where there is room: so many questions, the first and the last of them sure ones.
-     * Where a check is due, its three questions come first.
+     * Where a check is due, its three questions come first. The same for the same child on the same day, whatever id a copy of the house knows them by.
      */
     public function sitting(Candidate $candidate, int $count): Sitting
     {
-        $record = $candidate->learner->record;
+        [$child, $record] = [$candidate->learner->child, $candidate->learner->record];
+        $day = [$this->request->seed, $this->request->date->dayNumber];
         $random = new Randomizer(new Xoshiro256StarStar(crc32(implode(
             '|',
-            [$this->request->seed, $this->request->date->dayNumber, $candidate->learner->child->id, $candidate->ranked->step->id, $candidate->activity->id],
+            [...$day, $child->name, $child->born?->toString(), $candidate->ranked->step->id, $candidate->activity->id],
         ))));
         [$opening, $closing] = $this->ends($candidate);
         $set = fn (Step $step, int $count, ?Sure $opening, ?Sure $closing): QuestionSet => QuestionSet::choose(

@@ -35,7 +35,7 @@ final readonly class Weights
         public float $minuteWith = 0.05,
         public float $newGame = 1.5,
         public float $make = 0.5,
-        public float $makeToday = 4.0,
+        public float $makeToday = 8.0,
         public float $opening = 3.0,
         public float $again = 1.0,
         public float $fair = 6.0,
