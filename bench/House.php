@@ -7,6 +7,7 @@ namespace Pindle\Bench;
 use Pindle\Core\Activity\Activity;
 use Pindle\Core\Activity\Place;
 use Pindle\Core\Advice\Choosing;
+use Pindle\Core\Advice\Ranking;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Calendar\Span;
 use Pindle\Core\Child\Child;
@@ -16,6 +17,8 @@ use Pindle\Core\Planning\InWeek;
 use Pindle\Core\Planning\Learner;
 use Pindle\Core\Planning\LivedDay;
 use Pindle\Core\Planning\Repertoire;
+use Pindle\Core\Question\Level;
+use Pindle\Core\Question\Question;
 use Pindle\Core\Simulation\SimulatedParent;
 use Pindle\Core\Simulation\Simulator;
 use Pindle\Core\Skill\SkillMap;
@@ -25,6 +28,9 @@ use Pindle\Core\Thing\Thing;
 final class House
 {
     private const DAYS_A_MONTH = 30.44;
+
+    /** Of a sitting that is not planned. */
+    private const QUESTIONS = 6;
 
     /** @var array<string, Child> by id */
     public array $children = [];
@@ -105,6 +111,28 @@ final class House
     public function used(): array
     {
         return array_values($this->used);
+    }
+
+    /** Days of two sittings each, not planned: what a child was readiest for at the beginning of each week, a step after the other. */
+    public function practise(LocalDate $from, int $days): void
+    {
+        foreach ($this->lives as $one) {
+            [$life, $ready] = [$one->life, []];
+            for ($day = 0; $day < $days; ++$day) {
+                $on = $from->plusDays($day);
+                $ready = 0 === $day % 7 ? Ranking::of($life->record, $on, self::QUESTIONS, choosing: $this->choosing) : $ready;
+                foreach (\array_slice($ready, 2 * ($day % 7), 2) as $nth => $ranked) {
+                    $questions = array_map(
+                        static fn (int $i): Question => Life::question($ranked->step->id, $day + $i, Level::At),
+                        range(1, self::QUESTIONS),
+                    );
+                    $number = $on->dayNumber;
+                    // With one game and one thing nothing is ever known for sure.
+                    $with = ['practice-'.$number % 3, ['thing-'.$number % 2]];
+                    $life->sit($questions, [$ranked->step->id], new Spot($on, \sprintf('%05d-%d', $number, $nth), 540 + 20 * $nth, ...$with));
+                }
+            }
+        }
     }
 
     public function live(DayPlan $plan): void

@@ -26,6 +26,9 @@ final readonly class SmallDays
 
     private const START = '2026-01-04';
 
+    /** A house has sat down on so many days before, at most: on none of them every fourth. */
+    private const LIVED = 90;
+
     /** @param int|null $most candidates of one child; null for all */
     private function __construct(public DayRequest $request, private ?int $most)
     {
@@ -70,7 +73,10 @@ final readonly class SmallDays
         $house = new House(Make::map(), $simulator, SimulatedParent::TapsAll, new Choosing(), $ages, $things, 700 + $number, $start);
         $games = \array_slice($random->shuffleArray(array_keys(Make::catalogue()->activities)), 0, $known);
 
-        return $house->request($start->plusDays(1), $house->children, array_map(
+        $lived = 0 === $number % 4 ? 0 : $random->getInt(1, self::LIVED);
+        $house->practise($start, $lived);
+
+        return $house->request($start->plusDays($lived + 1), $house->children, array_map(
             static fn (array $window): Span => new Span(...$window),
             $windows[$random->getInt(0, \count($windows) - 1)],
         ))->knowing(new Repertoire(array_fill_keys($games, 2)));

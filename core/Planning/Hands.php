@@ -30,7 +30,7 @@ final readonly class Hands
     private array $breaks;
 
     /** @var list<int> bits of the children who may not be alone and for whom there are sittings */
-    private array $little;
+    public array $little;
 
     /** @var list<int> when the times at the table begin */
     public array $begins;

@@ -48,4 +48,15 @@ final readonly class Option
         $this->about = $about;
         $this->settles = \in_array(true, $about, true);
     }
+
+    /** @return array<string, Candidate> by child id */
+    public function byChild(): array
+    {
+        $company = [];
+        foreach ($this->candidates as $candidate) {
+            $company[$candidate->learner->child->id] = $candidate;
+        }
+
+        return $company;
+    }
 }

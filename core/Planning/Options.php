@@ -81,6 +81,25 @@ final class Options
     }
 
     /**
+     * Those who meet, or one by themselves; null where they cannot.
+     *
+     * @param array<string, Candidate> $company child id => of one activity
+     */
+    public function ofCompany(array $company): ?Option
+    {
+        $inOrder = [];
+        foreach ($this->candidates as $childId => $own) {
+            $inOrder = isset($company[$childId]) ? [...$inOrder, $company[$childId]] : $inOrder;
+        }
+
+        return match (\count($inOrder)) {
+            0 => null,
+            1 => $this->alone($inOrder[0])[0] ?? null,
+            default => $this->together($inOrder)[0] ?? null,
+        };
+    }
+
+    /**
      * All of exactly these children together, each with the best step that an activity serves for them; all of one child's where there is only one.
      *
      * @param list<string> $childIds

@@ -50,6 +50,86 @@ final readonly class Room
     }
 
     /**
+     * Ids of the little ones who are too long without company.
+     *
+     * @param list<Placed> $placed
+     *
+     * @return list<string>
+     */
+    public function lonely(array $placed): array
+    {
+        $lonely = 0;
+        foreach ($this->hands->beside($this->with($placed)) as $i => $minutes) {
+            $lonely |= $minutes > $this->company[$i] ? $this->hands->little[intdiv($i, \count($this->hands->begins))] : 0;
+        }
+
+        return array_keys(array_filter($this->hands->bits, static fn (int $bit): bool => 0 !== ($lonely & $bit)));
+    }
+
+    /**
+     * New times for all of a day, each as soon as there is room after the one before, so that no little one is too long without company: found by trying
+     * one order after the other, as far as it goes.
+     *
+     * @param list<Placed> $placed
+     * @param int          $tries  set-ups put somewhere, all in all
+     *
+     * @return list<array{Placed, int}>|null each and its start, in order; null where none was found
+     */
+    public function arranged(array $placed, int $tries): ?array
+    {
+        return $this->arrangedAfter($this->stints, $placed, 0, $tries);
+    }
+
+    /**
+     * @param list<Stint>        $stints
+     * @param array<int, Placed> $left
+     *
+     * @return list<array{Placed, int}>|null
+     */
+    private function arrangedAfter(array $stints, array $left, int $from, int &$tries): ?array
+    {
+        $next = [];
+        foreach ($left as $i => $one) {
+            $stint = $this->soonest($stints, $one, $from);
+            if (null === $stint) {
+                // Later there is no more room than now.
+                return null;
+            }
+            $next[$i] = $stint;
+        }
+        foreach ($next as $i => $stint) {
+            if (--$tries < 0) {
+                return null;
+            }
+            $with = [...$stints, $stint];
+            if ($this->excessOf($with) > 0) {
+                continue;
+            }
+            $after = 1 === \count($left) ? [] : $this->arrangedAfter($with, array_diff_key($left, [$i => true]), $stint->start, $tries);
+            if (null !== $after) {
+                return [[$left[$i], $stint->start], ...$after];
+            }
+        }
+
+        return null;
+    }
+
+    /** @param list<Stint> $stints */
+    private function soonest(array $stints, Placed $one, int $from): ?Stint
+    {
+        $option = $one->option ?? throw new \LogicException('What stays is never changed.');
+        $minutes = $this->setOuts->minutes($option, $one->length);
+        foreach ($this->starts($stints, $minutes) as $start) {
+            $stint = $start < $from ? null : $this->stintIfFree($stints, $option, $start, $minutes);
+            if (null !== $stint) {
+                return $stint;
+            }
+        }
+
+        return null;
+    }
+
+    /**
      * The longest of the lengths of an option for which its children have minutes left; null when there is none.
      *
      * @param list<Placed> $others

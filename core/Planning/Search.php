@@ -12,8 +12,8 @@ namespace Pindle\Core\Planning;
 final class Search
 {
     /** Small changes tried: so many, and so many more for each child who could sit. */
-    public const STEPS = 300;
-    public const STEPS_A_CHILD = 250;
+    public const STEPS = 0;
+    public const STEPS_A_CHILD = 300;
 
     /** What a change may cost at first, and at last, to be taken about once in three times, in the unit of the goal. */
     private const WARM = 1.0;
@@ -35,6 +35,7 @@ final class Search
     private readonly array $children;
 
     private readonly ?Draw $draw;
+    private readonly ?Rebuilding $rebuilding;
 
     /** @var list<int> starts on an empty day */
     private readonly array $times;
@@ -46,6 +47,7 @@ final class Search
         $this->options = $filling->options;
         $this->children = array_keys($this->options->candidates);
         $this->draw = [] === $this->children ? null : new Draw($filling, $this->chance, $this->children);
+        $this->rebuilding = null === $this->draw ? null : new Rebuilding($filling, $this->chance, $this->draw);
         $this->times = $filling->room->starts([], 1);
     }
 
@@ -135,6 +137,7 @@ final class Search
             SmallChange::Removed => $rest,
             SmallChange::TwoOut => $this->twoOut($rest, $one, $least, $warmth),
             SmallChange::Timed => $this->timed($now, $this->chance->inTen(5) ? $this->offer($now, $warmth) : null),
+            SmallChange::Rebuilt => $this->rebuilding?->from($now, $start, $warmth),
         };
     }
 
@@ -208,7 +211,7 @@ final class Search
     private function joined(Option $option): ?Option
     {
         $of = $this->options->meeting[$option->activity->id] ?? [];
-        $company = self::byChild($option);
+        $company = $option->byChild();
         $more = array_keys(array_diff_key($of, $company));
         if ([] === $more) {
             return null;
@@ -216,16 +219,16 @@ final class Search
         $childId = $this->chance->one($more);
         $company[$childId] = $this->chance->oneEarly($of[$childId]);
 
-        return $this->ofCompany($company, $option);
+        return $this->options->ofCompany($company);
     }
 
     /** With one child less. */
     private function withoutOne(Option $option): ?Option
     {
-        $company = self::byChild($option);
+        $company = $option->byChild();
         unset($company[$this->chance->one($option->candidates)->learner->child->id]);
 
-        return $this->ofCompany($company, $option);
+        return $this->options->ofCompany($company);
     }
 
     /**
@@ -244,7 +247,7 @@ final class Search
         }
         $start = min($start, $rest[$i]->stint->start);
         array_splice($rest, $i, 1);
-        $all = self::byChild($option) + self::byChild($other);
+        $all = $option->byChild() + $other->byChild();
         $where = array_keys(array_filter($this->options->meeting, static fn (array $of): bool => [] === array_diff_key($all, $of)));
         if ([] === $where) {
             return null;
@@ -252,7 +255,7 @@ final class Search
         $of = $this->options->meeting[$this->chance->one($where)];
         $company = array_map($this->chance->oneEarly(...), array_intersect_key($of, $all));
 
-        return $this->with($rest, $this->ofCompany($company, $option), $least, $start);
+        return $this->with($rest, $this->options->ofCompany($company), $least, $start);
     }
 
     /**
@@ -338,38 +341,6 @@ final class Search
         $drawn = $this->draws($now, null, $warmth)[0] ?? null;
 
         return null !== $drawn && $this->filling->mayCome($now, $drawn[1]) ? [$drawn[1], $drawn[2]] : null;
-    }
-
-    /**
-     * The same activity for other children, at the same place where it can be.
-     *
-     * @param array<string, Candidate> $company by child id
-     */
-    private function ofCompany(array $company, Option $like): ?Option
-    {
-        $inOrder = array_values(array_filter(array_map(static fn (string $childId): ?Candidate => $company[$childId] ?? null, $this->children)));
-        if ([] === $inOrder) {
-            return null;
-        }
-        $options = 1 === \count($inOrder) ? $this->options->alone($inOrder[0]) : $this->options->together($inOrder);
-        foreach ($options as $option) {
-            if ($option->place === $like->place) {
-                return $option;
-            }
-        }
-
-        return $options[0] ?? null;
-    }
-
-    /** @return array<string, Candidate> by child id */
-    private static function byChild(Option $option): array
-    {
-        $company = [];
-        foreach ($option->candidates as $candidate) {
-            $company[$candidate->learner->child->id] = $candidate;
-        }
-
-        return $company;
     }
 
     /**

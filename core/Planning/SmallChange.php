@@ -17,18 +17,20 @@ enum SmallChange
     case Removed;
     case TwoOut;
     case Timed;
+    case Rebuilt;
 
     /** Of a hundred so many. */
     public function often(): int
     {
         return match ($this) {
-            self::Added => 20,
-            self::Replaced => 28,
-            self::Lengthened, self::Moved => 8,
-            self::Joined, self::Merged => 4,
-            self::Left, self::Removed => 3,
-            self::TwoOut => 10,
-            self::Timed => 12,
+            self::Added => 17,
+            self::Replaced => 24,
+            self::Lengthened, self::Moved => 7,
+            self::Joined, self::Left, self::Removed => 3,
+            self::Merged => 4,
+            self::TwoOut => 9,
+            self::Timed => 10,
+            self::Rebuilt => 13,
         };
     }
 
@@ -42,6 +44,6 @@ enum SmallChange
             }
         }
 
-        return self::Timed;
+        return self::Rebuilt;
     }
 }

@@ -10,6 +10,7 @@ use Pindle\Core\Activity\Activity;
 use Pindle\Core\Activity\Part;
 use Pindle\Core\Activity\Place;
 use Pindle\Core\Advice\Reason;
+use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Calendar\Span;
 use Pindle\Core\Child\Child;
 use Pindle\Core\Evidence\Help;
@@ -160,6 +161,19 @@ final class DayTest extends TestCase
             ],
             array_map($says, $threads['lark']),
         );
+    }
+
+    #[TestWith(['2020-02-29', '2021-02-28', 11], 'not yet, where there is no 29th')]
+    #[TestWith(['2020-02-29', '2021-03-01', 12], 'and the day after')]
+    #[TestWith(['2019-12-31', '2020-01-30', 0], 'the day before')]
+    #[TestWith(['2019-12-31', '2020-01-31', 1], 'on the day')]
+    #[TestWith(['2024-01-30', '2030-03-01', 73], 'as many from the 30th to the 1st as from any other')]
+    #[TestWith(['2024-02-29', '2028-02-29', 48], 'leap day to leap day')]
+    #[TestWith(['2099-12-31', '2100-03-01', 2], 'a century without one')]
+    #[TestWith(['2021-06-01', '2021-04-30', -1], 'before')]
+    public function test_whole_months_between_two_days(string $from, string $to, int $months): void
+    {
+        self::assertSame($months, LocalDate::parse($from)->monthsUntil(LocalDate::parse($to)));
     }
 
     #[TestWith([12, 5, 10])]
