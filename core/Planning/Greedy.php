@@ -22,11 +22,11 @@ final readonly class Greedy
      *
      * @return list<Placed>
      */
-    public function filled(float $fine): array
+    public function filled(): array
     {
         $all = $this->everything();
         $placed = [];
-        while (null !== $next = $this->lifted($placed, $all, $fine)) {
+        while (null !== $next = $this->lifted($placed, $all)) {
             $placed = $next;
         }
 
@@ -39,9 +39,9 @@ final readonly class Greedy
      *
      * @return list<Placed>|null
      */
-    private function lifted(array $placed, array $all, float $fine): ?array
+    private function lifted(array $placed, array $all): ?array
     {
-        $now = $this->filling->worth($placed) - $fine * $this->filling->room->excess($placed);
+        $now = $this->filling->worth($placed);
         $this->filling->look($placed);
         $found = [];
         foreach ($all as $option) {
@@ -55,7 +55,7 @@ final readonly class Greedy
         foreach (\array_slice($found, 0, self::TRIES) as [, $option, $length]) {
             [$length, $start] = $this->filling->room->fitted($placed, $option, $length, null, true);
             $next = null === $start ? null : $this->filling->with($placed, $option, $length, $start);
-            if (null !== $next && $this->filling->worth($next) - $fine * $this->filling->room->excess($next) > $now) {
+            if (null !== $next && 0 === $this->filling->room->excess($next) && $this->filling->worth($next) > $now) {
                 return $next;
             }
         }

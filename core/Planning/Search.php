@@ -6,27 +6,22 @@ namespace Pindle\Core\Planning;
 
 /**
  * Looks for the set-ups with which a day is worth most: first one after the other, each time what lifts the goal most; then by small changes, of which
- * those that make the day worse are taken too, ever more seldom (simulated annealing; Kirkpatrick, Gelatt and Vecchi 1983), once from there and once
- * from an empty day. A fixed number of steps and a seed of the day: the same request gives the same plan.
+ * those that make the day worse are taken too, ever more seldom (simulated annealing; Kirkpatrick, Gelatt and Vecchi 1983), once from an empty day and
+ * once from the best so far. A fixed number of steps and a seed of the day: the same request gives the same plan.
  */
 final class Search
 {
-    /** Small changes tried: so many, and so many more for each child who could sit. */
-    public const STEPS = 0;
-    public const STEPS_A_CHILD = 300;
+    /** Small changes tried: so many for each child who could sit. */
+    public const STEPS_A_CHILD = 250;
 
-    /** What a change may cost at first, and at last, to be taken about once in three times, in the unit of the goal. */
+    /** What a change may cost at first, the second time, and at last, to be taken about once in three times, in the unit of the goal. */
     private const WARM = 1.0;
+    private const WARM_AGAIN = 0.5;
     private const COOL = 0.03;
 
-    /**
-     * While a plan is looked for, a minute in which a little one is too long without company costs so much at first, and at last, and even less while a
-     * day is filled up to begin with; in a plan there is none.
-     */
+    /** While a plan is looked for, a minute in which a little one is too long without company costs so much at first, and at last; a plan has none. */
     private const FINE = 1.0;
     private const LAST_FINE = 3.0;
-    private const FILLING_FINE = 0.3;
-    private const NEVER = 1_000.0;
 
     private readonly Chance $chance;
     private readonly Options $options;
@@ -63,12 +58,11 @@ final class Search
         if ([] === $this->children || [] === $this->times) {
             return [];
         }
-        $steps ??= self::STEPS + self::STEPS_A_CHILD * \count($this->children);
-        $greedy = new Greedy($this->filling);
-        $best = $greedy->filled(self::NEVER);
+        $steps ??= self::STEPS_A_CHILD * \count($this->children);
+        $best = (new Greedy($this->filling))->filled();
         $worth = $this->filling->worth($best);
-        foreach ([$greedy->filled(self::FILLING_FINE), []] as $from) {
-            [$found, $is] = $this->annealed($from, intdiv($steps, 2));
+        foreach ([self::WARM, self::WARM_AGAIN] as $time => $warm) {
+            [$found, $is] = $this->annealed(0 === $time ? [] : $best, intdiv($steps, 2), $warm);
             [$best, $worth] = $is > $worth + 1e-9 ? [$found, $is] : [$best, $worth];
         }
 
@@ -80,13 +74,13 @@ final class Search
      *
      * @return array{list<Placed>, float} the best day met that breaks no rule, and what it is worth
      */
-    private function annealed(array $now, int $steps): array
+    private function annealed(array $now, int $steps, float $warm): array
     {
         [$goal, $excess] = [$this->filling->worth($now), $this->filling->room->excess($now)];
         [$best, $most] = 0 === $excess ? [$now, $goal] : [[], -\INF];
         for ($step = 0; $step < $steps; ++$step) {
             $done = $step / $steps;
-            $warmth = self::WARM * (self::COOL / self::WARM) ** $done;
+            $warmth = $warm * (self::COOL / $warm) ** $done;
             $fine = self::FINE * (self::LAST_FINE / self::FINE) ** $done;
             $least = $goal - $fine * $excess + $warmth * log($this->chance->share());
             $next = $this->changed($now, $least, $warmth);

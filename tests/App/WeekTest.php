@@ -319,6 +319,7 @@ final class WeekTest extends ApiTestCase
 
     public function test_tomorrow_is_planned_after_today_and_once_more_when_today_did_not_happen(): void
     {
+        $this->ask('POST', '/cupboard/tick', ['shipped' => ['buttons', 'cups', 'socks', 'wooden-blocks', 'teaspoons']]);
         $this->plannedHouse();
         $steps = static fn (array $day): array => array_values(array_unique(array_map(
             static fn (array $setUp): string => $setUp['sittings'][0]['step']['id'],

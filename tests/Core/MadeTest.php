@@ -182,13 +182,13 @@ final class MadeTest extends TestCase
 
         self::assertSame(0.0, $cost(self::ready([]), $known), 'a game that was played has its cards');
         self::assertSame(-1.5 - 0.5, $cost(self::ready([]), []), 'a new one has none yet');
-        self::assertSame(-1.5 - 4.0, $cost(self::ready([], isToday: true), []));
+        self::assertSame(-1.5 - 8.0, $cost(self::ready([], isToday: true), []));
         self::assertSame(-1.5, $cost(self::ready([$cards(10, MadeState::Made)], isToday: true), []));
         self::assertSame(0.0, $cost(self::ready([$cards(10, MadeState::Made), $cards(5, MadeState::Made)]), $known), 'the furthest counts');
         self::assertSame(-0.5, $cost(self::ready([$cards(10, MadeState::WornOut)]), $known), 'worn out');
         self::assertSame(-0.5, $cost(self::ready([$cards(10, MadeState::HalfMade)]), $known));
         self::assertSame(-0.5, $cost(self::ready([$cards(9, MadeState::Made)]), $known), 'not far enough');
-        self::assertSame(-4.0, $cost(self::ready([$cards(9, MadeState::Made)], isToday: true), $known));
+        self::assertSame(-8.0, $cost(self::ready([$cards(9, MadeState::Made)], isToday: true), $known));
         self::assertSame(0.0, $cost(self::ready([$cards(9, MadeState::Made)], ['numeral-cards'], true), $known), 'the parent was told the evening before');
         self::assertSame(-1.5, $cost(self::ready([new Made('numeral-cards', null, MadeState::Made)]), []), 'nobody said how far');
         // What the parent asked for is not held against itself.

@@ -10,19 +10,25 @@ use Pindle\Bench\SmallDays;
 use Pindle\Core\Activity\Part;
 use Pindle\Core\Activity\Place;
 use Pindle\Core\Calendar\Span;
+use Pindle\Core\Child\Child;
 use Pindle\Core\Evidence\ChildRecord;
 use Pindle\Core\Evidence\Mark;
 use Pindle\Core\Evidence\Outcome;
+use Pindle\Core\Planning\Chance;
+use Pindle\Core\Planning\Company;
 use Pindle\Core\Planning\Course;
 use Pindle\Core\Planning\Day;
 use Pindle\Core\Planning\DayRequest;
+use Pindle\Core\Planning\Draw;
 use Pindle\Core\Planning\Filling;
 use Pindle\Core\Planning\Hands;
 use Pindle\Core\Planning\Learner;
 use Pindle\Core\Planning\Option;
+use Pindle\Core\Planning\Placed;
 use Pindle\Core\Planning\PlanCheck;
 use Pindle\Core\Planning\Planner;
 use Pindle\Core\Planning\Prospects;
+use Pindle\Core\Planning\Rebuilding;
 use Pindle\Core\Planning\Reckoning;
 use Pindle\Core\Planning\Repertoire;
 use Pindle\Core\Planning\Search;
@@ -35,13 +41,13 @@ use Pindle\Tests\Make;
 /** Filling a day: what the search finds beside the best there is, and the parts that make it quick. */
 final class SearchTest extends TestCase
 {
-    /** @return iterable<array{int}> days that branch and bound solves in a second or two */
+    /** @return iterable<string, array{int}> days that branch and bound solves in a second or two */
     public static function small(): iterable
     {
-        yield [6];
-        yield [7];
-        yield [15];
-        yield [25];
+        yield 'one child' => [6];
+        yield 'two' => [55];
+        yield 'two others' => [61];
+        yield 'three' => [17];
     }
 
     #[DataProvider('small')]
@@ -210,6 +216,102 @@ final class SearchTest extends TestCase
         self::assertSame([10], $hands->beside([$stint(550, 7, 2)]));
         self::assertSame([23], $hands->beside([$stint(580, 10, 1), $stint(563, 4, 2)]));
         self::assertSame([50], $hands->beside([$stint(580, 20, 1)]), 'asleep from 9:50');
+    }
+
+    /** Two of Maren and one of the little one: in this order the last of Maren's comes too late, in another it does not. */
+    public function test_other_times_are_found_at_which_a_little_one_has_company(): void
+    {
+        $filling = self::filling(self::withLittle());
+        [$first, $second] = self::ofTen($filling, 'maren');
+        [$little] = self::ofTen($filling, 'lark');
+        $placed = self::placed($filling, [[$little, 540], [$first, 550], [$second, 565]]);
+
+        self::assertSame(['lark'], $filling->room->lonely($placed));
+        self::assertGreaterThan(0, $filling->room->excess($placed));
+        $arranged = $filling->room->arranged($placed, 60);
+        self::assertNotNull($arranged);
+        self::assertCount(3, $arranged);
+        $again = self::placed($filling, array_map(static fn (array $one): array => [$one[0]->option, $one[1]], $arranged));
+        self::assertSame([0, []], [$filling->room->excess($again), $filling->room->lonely($again)]);
+        self::assertNull($filling->room->arranged($placed, 2), 'three are to be put somewhere');
+        self::assertNull($filling->room->arranged(self::placed($filling, [[$first, 540], [$second, 560]]), 60), 'nothing of the little one');
+    }
+
+    public function test_a_little_one_gets_a_place_or_a_set_up_where_no_other_time_helps(): void
+    {
+        $helped = 0;
+        for ($seed = 0; $seed < 40; ++$seed) {
+            $filling = self::filling(self::withLittle());
+            [$first, $second] = self::ofTen($filling, 'maren');
+            $placed = self::placed($filling, [[$first, 540], [$second, 560]]);
+            $company = new Company($filling, new Chance($seed));
+            $kept = $company->kept($placed);
+            self::assertNull($company->kept($placed), 'tried before');
+            if (null !== $kept) {
+                self::assertSame(0, $filling->room->excess($kept));
+                self::assertContains('lark', array_merge(...array_map(static fn (Placed $one): array => $one->setUp->childIds(), $kept)));
+                ++$helped;
+            }
+        }
+        self::assertGreaterThan(5, $helped);
+    }
+
+    public function test_what_is_built_anew_leaves_the_rest_and_no_little_one_alone(): void
+    {
+        $filling = self::filling(self::withLittle());
+        [$first] = self::ofTen($filling, 'maren');
+        $now = self::placed($filling, [[$first, 540]]);
+        $chance = new Chance(1);
+        $rebuilding = new Rebuilding($filling, $chance, new Draw($filling, $chance, ['maren', 'lark']));
+        for ($time = 0; $time < 10; ++$time) {
+            $anew = $rebuilding->from($now, 545, 0.1);
+            self::assertContains($now[0]->setUp->activity->id, array_map(static fn (Placed $one): string => $one->setUp->activity->id, $anew));
+            self::assertSame(0, $filling->room->excess($anew));
+            self::assertGreaterThan($filling->worth($now), $filling->worth($anew));
+            self::assertNotContains($now[0], $rebuilding->from($now, 540, 0.1), 'from its start on it is taken out');
+        }
+    }
+
+    /** @return list<Option> of one child, with the longest of which nothing but the time can be against them */
+    private static function ofTen(Filling $filling, string $childId): array
+    {
+        $options = [];
+        foreach ($filling->options->candidates[$childId] ?? [] as $candidate) {
+            $option = $filling->options->alone($candidate)[0] ?? null;
+            if (null !== $option && !$option->isForMoments && null !== $filling->with([], $option, 0, 540)) {
+                $options[$option->activity->id] ??= $option;
+            }
+        }
+
+        return array_values($options);
+    }
+
+    /**
+     * @param list<array{Option|null, int}> $at each, with the fewest questions, and its start
+     *
+     * @return list<Placed>
+     */
+    private static function placed(Filling $filling, array $at): array
+    {
+        $placed = [];
+        foreach ($at as [$option, $start]) {
+            self::assertNotNull($option);
+            $placed = $filling->with($placed, $option, 0, $start);
+            self::assertNotNull($placed);
+        }
+
+        return $placed;
+    }
+
+    /** Maren and a little one, with the parent there throughout all the hour. */
+    private static function withLittle(): DayRequest
+    {
+        $learner = static fn (Child $child): Learner => new Learner($child, ChildRecord::blank(Make::map()), 30);
+
+        return self::request()->learning([
+            $learner(Make::child('Maren', 78, minutes: 30, longest: 15)),
+            $learner(Make::child('Lark', 41, minutes: 15, longest: 8)),
+        ]);
     }
 
     /** @return list<Option> */

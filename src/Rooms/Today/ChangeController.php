@@ -323,7 +323,8 @@ final readonly class ChangeController
 
         return $this->ask($version, $verb, static function (DayEntity $day) use ($childId, $how): void {
             $day->say($childId, $how);
-        }, Fill::Around);
+            // The others may have all the room by now.
+        }, null === $how ? Fill::Anew : Fill::Around);
     }
 
     /** @param callable(DayEntity): void $ask */
