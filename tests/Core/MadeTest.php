@@ -197,7 +197,7 @@ final class MadeTest extends TestCase
             new Scale(),
             [self::laidOut('fetch-me', ['lark' => 'name-numeral@10'], $reason)],
         )->new;
-        self::assertSame([-5.5, 0.0, -1.5, -1.5], [$asked(Reason::Ready), $asked(Reason::Ready, 'fetch-me'), $asked(Reason::Pinned), $asked(Reason::InFocus)]);
+        self::assertSame([-9.5, 0.0, -1.5, -1.5], [$asked(Reason::Ready), $asked(Reason::Ready, 'fetch-me'), $asked(Reason::Pinned), $asked(Reason::InFocus)]);
     }
 
     private static function want(string $propId, int $reach, ?float $long = 25.0): Want
