@@ -284,7 +284,10 @@ final class DayTest extends ApiTestCase
 
     public function test_what_is_planned_away_can_still_be_tapped_on_a_device_that_shows_it_and_is_in_the_plan_again(): void
     {
-        $setUp = $this->plannedHouse();
+        $this->plannedHouse();
+        $withThings = array_filter($this->ask('GET', '/today')['setUps'], static fn (array $one): bool => [] !== $one['laid']);
+        self::assertNotSame([], $withThings);
+        $setUp = array_values($withThings)[0];
         $tap = $this->tap($setUp, 0, 'at-once');
         foreach ($this->ask('GET', '/cupboard')['things'] as $thing) {
             $this->ask('DELETE', '/cupboard/'.$thing['id'], null, 204);
