@@ -136,21 +136,21 @@ final class DayTest extends BrowserTestCase
         $this->open('/');
         $this->chrome->waitForText('Wednesday 4 March');
         $day = $this->api('/today');
-        $last = $day['setUps'][\count($day['setUps']) - 1];
-        $link = $this->chrome->driver->findElement(WebDriverBy::cssSelector('svg a[aria-label^="'.\count($day['setUps']).':"]'));
+        $first = $day['setUps'][0];
+        $link = $this->chrome->driver->findElement(WebDriverBy::cssSelector('svg a[aria-label^="1:"]'));
         $this->chrome->driver->executeScript('arguments[0].focus()', [$link]);
         $this->chrome->driver->getKeyboard()->sendKeys(WebDriverKeys::ARROW_RIGHT);
-        $this->until(fn (): bool => $last['start'] + 5 === (array_column($this->api('/today')['setUps'], 'start', 'id')[$last['id']] ?? null));
+        $this->until(fn (): bool => $first['start'] + 5 === (array_column($this->api('/today')['setUps'], 'start', 'id')[$first['id']] ?? null));
 
         // Another device holds it; this one still shows the day as it was.
         $now = $this->api('/today');
         $this->chrome->waitForText('Take it back');
-        $this->post('/today/set-ups/'.$now['setUps'][0]['id'].'/hold', ['version' => $now['version']]);
-        $this->menu($last['id'], 'Leave it out today');
+        $this->post('/today/set-ups/'.$now['setUps'][\count($now['setUps']) - 1]['id'].'/hold', ['version' => $now['version']]);
+        $this->menu($first['id'], 'Leave it out today');
         $this->chrome->waitForText('The day was changed on another device meanwhile');
-        self::assertContains($last['id'], array_column($this->api('/today')['setUps'], 'id'));
+        self::assertContains($first['id'], array_column($this->api('/today')['setUps'], 'id'));
         $this->chrome->clickText('Do it all the same');
-        $this->until(fn (): bool => !\in_array($last['id'], array_column($this->api('/today')['setUps'], 'id'), true));
+        $this->until(fn (): bool => !\in_array($first['id'], array_column($this->api('/today')['setUps'], 'id'), true));
     }
 
     private function menu(string $setUpId, string $item): void
