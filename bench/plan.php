@@ -34,7 +34,7 @@ const NODES = 12_000;
 const LONGER = 20;
 const YEARS = 5 * 365;
 
-$counts = [max(1, (int) ($argv[1] ?? 110)), max(1, (int) ($argv[2] ?? 40)), max(1, (int) ($argv[3] ?? 400))];
+$counts = [max(1, (int) ($argv[1] ?? 130)), max(1, (int) ($argv[2] ?? 40)), max(1, (int) ($argv[3] ?? 400))];
 $planner = new Planner(Make::map(), Make::catalogue(), Make::cautions());
 $usual = static fn (int $children): int => Search::STEPS_A_CHILD * $children;
 if (isset($argv[4])) {
