@@ -26,7 +26,7 @@ final readonly class SmallDays
 
     private const START = '2026-01-04';
 
-    /** A house has sat down on so many days before, at most: on none of them every fourth. */
+    /** A house has sat down on so many days before, at most; every fourth begins. */
     private const LIVED = 90;
 
     /** @param int|null $most candidates of one child; null for all */

@@ -69,27 +69,11 @@ final readonly class LocalDate
         if ($this->dayNumber > $other->dayNumber) {
             return -$other->monthsUntil($this);
         }
-        [$year, $month, $day] = $this->civil();
-        [$later, $its, $last] = $other->civil();
+        [$year, $month, $day] = array_map(intval(...), explode('-', $this->toString()));
+        [$later, $its, $last] = array_map(intval(...), explode('-', $other->toString()));
 
+        // DateTimeInterface::diff has 72 months from 30 January 1984 to 1 March 1990.
         return 12 * ($later - $year) + $its - $month - ($last < $day ? 1 : 0);
-    }
-
-    /**
-     * Ages are asked some ten thousand times while a day is planned. The days are counted from a 1 March, so that a leap day ends its year (Richards 2013,
-     * Explanatory Supplement to the Astronomical Almanac, ch. 15).
-     *
-     * @return array{int, int, int} year, month and day
-     */
-    private function civil(): array
-    {
-        $f = $this->dayNumber + 2_440_588 + 1_401;
-        $f += intdiv(intdiv(4 * ($this->dayNumber + 2_440_588) + 274_277, 146_097) * 3, 4) - 38;
-        $e = 4 * $f + 3;
-        $h = 5 * intdiv($e % 1_461, 4) + 2;
-        $month = (intdiv($h, 153) + 2) % 12 + 1;
-
-        return [intdiv($e, 1_461) - 4_716 + intdiv(14 - $month, 12), $month, intdiv($h % 153, 5) + 1];
     }
 
     public function toDateTime(): \DateTimeImmutable

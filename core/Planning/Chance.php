@@ -41,6 +41,12 @@ final class Chance
         return (int) ($of * ($this->random->getInt(0, 9_999) / 10_000) ** 2);
     }
 
+    /** The same, the last ones more often. */
+    public function late(int $of): int
+    {
+        return $of - 1 - $this->early($of);
+    }
+
     /**
      * One of these, each as well as another.
      *

@@ -98,7 +98,7 @@ final class Company
         if (null === $with || !$this->filling->mayCome($now, $with)) {
             return null;
         }
-        $length = \count($with->lengths) - 1 - $this->chance->early(\count($with->lengths));
+        $length = $this->chance->late(\count($with->lengths));
         $at = $this->filling->room->start($now, $with, $length, $start);
 
         return null === $at ? null : $this->filling->with($now, $with, $length, $at);
@@ -118,12 +118,8 @@ final class Company
         $alone = [] === $lonely ? [] : $this->options->candidates[$this->chance->one($lonely)] ?? [];
         $option ??= [] === $alone ? null : $this->options->alone($this->chance->oneEarly($alone))[0] ?? null;
         $length = null === $option || !$this->filling->mayCome($now, $option) ? null : $this->filling->room->length($now, $option);
-        if (null === $option || null === $length) {
-            return null;
-        }
-        [$length, $start] = $this->filling->room->fitted($now, $option, $length, null, true);
 
-        return null === $start ? null : $this->filling->with($now, $option, $length, $start);
+        return null === $option || null === $length ? null : $this->filling->fitted($now, $option, $length);
     }
 
     /** @param array<string, int> $lonely child id => any */

@@ -138,6 +138,21 @@ final class Filling
     }
 
     /**
+     * The same as long as there is room for, up to a length, when little ones are least without company.
+     *
+     * @param list<Placed> $others
+     * @param int|null     $from   the first minute to be tried, those before it last
+     *
+     * @return list<Placed>|null
+     */
+    public function fitted(array $others, Option $option, int $length, ?int $from = null, float $least = -\INF): ?array
+    {
+        [$length, $start] = $this->room->fitted($others, $option, $length, $from, true);
+
+        return null === $start ? null : $this->with($others, $option, $length, $start, $least);
+    }
+
+    /**
      * Each length of an option at a time it fits in besides what stays, and what it would bring.
      *
      * @return list<array{float, Option, int, int}> worth, option, length and start

@@ -53,8 +53,7 @@ final readonly class Greedy
         }
         usort($found, static fn (array $a, array $b): int => $b[0] <=> $a[0]);
         foreach (\array_slice($found, 0, self::TRIES) as [, $option, $length]) {
-            [$length, $start] = $this->filling->room->fitted($placed, $option, $length, null, true);
-            $next = null === $start ? null : $this->filling->with($placed, $option, $length, $start);
+            $next = $this->filling->fitted($placed, $option, $length);
             if (null !== $next && 0 === $this->filling->room->excess($next) && $this->filling->worth($next) > $now) {
                 return $next;
             }

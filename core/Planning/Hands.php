@@ -30,7 +30,7 @@ final readonly class Hands
     private array $breaks;
 
     /** @var list<int> bits of the children who may not be alone and for whom there are sittings */
-    public array $little;
+    private array $little;
 
     /** @var list<int> when the times at the table begin */
     public array $begins;
@@ -154,6 +154,22 @@ final readonly class Hands
         }
 
         return $longest;
+    }
+
+    /**
+     * Bits of the little ones who are beside for longer than they may be.
+     *
+     * @param list<Stint> $stints
+     * @param list<int>   $most   minutes, as beside() lists them
+     */
+    public function lonely(array $stints, array $most): int
+    {
+        $lonely = 0;
+        foreach ($this->beside($stints) as $i => $minutes) {
+            $lonely |= $minutes > $most[$i] ? $this->little[intdiv($i, \count($this->windows))] : 0;
+        }
+
+        return $lonely;
     }
 
     /** The longest break that any of these children needs. */

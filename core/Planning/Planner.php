@@ -34,10 +34,11 @@ final readonly class Planner
         $prospects ??= $this->prospects($request);
         $settingOut = $this->settingOut($request);
         $held = (new Holding($settingOut))->held($request, $day, $prospects->candidates);
-        $found = (new Search(
+        $found = Search::best(
             new Filling($request, $day, $prospects, $settingOut, $held),
             crc32($request->seed.'|'.$request->date->dayNumber.'|search'),
-        ))->best($this->steps);
+            $this->steps,
+        );
         $new = [...$held, ...array_map($settingOut->warned(...), $found)];
         $new = [] === $request->held ? (new Shape($request, $day, $settingOut))->of($new) : $new;
 

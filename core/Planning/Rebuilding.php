@@ -58,11 +58,7 @@ final readonly class Rebuilding
     private function onTop(array $rest, float $least, int $from, float $warmth): ?array
     {
         foreach ($this->draw->some($rest, null, $warmth) as [, $option, $length]) {
-            if (!$this->filling->mayCome($rest, $option)) {
-                continue;
-            }
-            [$length, $start] = $this->filling->room->fitted($rest, $option, $length, $from, true);
-            $next = null === $start ? null : $this->filling->with($rest, $option, $length, $start, $least);
+            $next = $this->filling->mayCome($rest, $option) ? $this->filling->fitted($rest, $option, $length, $from, $least) : null;
             if (null !== $next) {
                 return $next;
             }

@@ -58,10 +58,7 @@ final readonly class Room
      */
     public function lonely(array $placed): array
     {
-        $lonely = 0;
-        foreach ($this->hands->beside($this->with($placed)) as $i => $minutes) {
-            $lonely |= $minutes > $this->company[$i] ? $this->hands->little[intdiv($i, \count($this->hands->begins))] : 0;
-        }
+        $lonely = $this->hands->lonely($this->with($placed), $this->company);
 
         return array_keys(array_filter($this->hands->bits, static fn (int $bit): bool => 0 !== ($lonely & $bit)));
     }

@@ -26,24 +26,20 @@ final class Search
     private readonly Chance $chance;
     private readonly Options $options;
 
-    /** @var list<string> ids of the children who could sit */
-    private readonly array $children;
+    private readonly Draw $draw;
+    private readonly Rebuilding $rebuilding;
 
-    private readonly ?Draw $draw;
-    private readonly ?Rebuilding $rebuilding;
-
-    /** @var list<int> starts on an empty day */
-    private readonly array $times;
-
-    /** @param int $seed tells days and houses apart */
-    public function __construct(private readonly Filling $filling, int $seed)
+    /**
+     * @param non-empty-list<string> $children ids of those who could sit
+     * @param non-empty-list<int>    $times    starts on an empty day
+     * @param int                    $seed     tells days and houses apart
+     */
+    private function __construct(private readonly Filling $filling, private readonly array $children, private readonly array $times, int $seed)
     {
         $this->chance = new Chance($seed);
         $this->options = $filling->options;
-        $this->children = array_keys($this->options->candidates);
-        $this->draw = [] === $this->children ? null : new Draw($filling, $this->chance, $this->children);
-        $this->rebuilding = null === $this->draw ? null : new Rebuilding($filling, $this->chance, $this->draw);
-        $this->times = $filling->room->starts([], 1);
+        $this->draw = new Draw($filling, $this->chance, $children);
+        $this->rebuilding = new Rebuilding($filling, $this->chance, $this->draw);
     }
 
     /**
@@ -53,11 +49,17 @@ final class Search
      *
      * @return list<SetUp>
      */
-    public function best(?int $steps = null): array
+    public static function best(Filling $filling, int $seed, ?int $steps = null): array
     {
-        if ([] === $this->children || [] === $this->times) {
-            return [];
-        }
+        $children = array_keys($filling->options->candidates);
+        $times = $filling->room->starts([], 1);
+
+        return [] === $children || [] === $times ? [] : (new self($filling, $children, $times, $seed))->found($steps);
+    }
+
+    /** @return list<SetUp> */
+    private function found(?int $steps): array
+    {
         $steps ??= self::STEPS_A_CHILD * \count($this->children);
         $best = (new Greedy($this->filling))->filled();
         $worth = $this->filling->worth($best);
@@ -131,7 +133,7 @@ final class Search
             SmallChange::Removed => $rest,
             SmallChange::TwoOut => $this->twoOut($rest, $one, $least, $warmth),
             SmallChange::Timed => $this->timed($now, $this->chance->inTen(5) ? $this->offer($now, $warmth) : null),
-            SmallChange::Rebuilt => $this->rebuilding?->from($now, $start, $warmth),
+            SmallChange::Rebuilt => $this->rebuilding->from($now, $start, $warmth),
         };
     }
 
@@ -144,7 +146,7 @@ final class Search
      */
     private function drawn(array $rest, ?Placed $instead, float $least, float $warmth): ?array
     {
-        foreach ($this->draws($rest, $instead, $warmth) as [, $option, $length]) {
+        foreach ($this->draw->some($rest, $instead, $warmth) as [, $option, $length]) {
             if (1 === \count($option->candidates)) {
                 $option = $this->chance->oneEarly($this->options->alone($option->candidates[0]) ?: [$option]);
             }
@@ -191,7 +193,7 @@ final class Search
         if (null === $option || !$this->filling->mayCome($rest, $option)) {
             return null;
         }
-        $length ??= \count($option->lengths) - 1 - $this->chance->early(\count($option->lengths));
+        $length ??= $this->chance->late(\count($option->lengths));
         $start = $this->filling->room->start($rest, $option, $length, $from ?? $this->anyTime());
 
         return match (true) {
@@ -332,23 +334,13 @@ final class Search
      */
     private function offer(array $now, float $warmth): ?array
     {
-        $drawn = $this->draws($now, null, $warmth)[0] ?? null;
+        $drawn = $this->draw->some($now, null, $warmth)[0] ?? null;
 
         return null !== $drawn && $this->filling->mayCome($now, $drawn[1]) ? [$drawn[1], $drawn[2]] : null;
     }
 
-    /**
-     * @param list<Placed> $rest
-     *
-     * @return list<array{float, Option, int}>
-     */
-    private function draws(array $rest, ?Placed $instead, float $warmth): array
-    {
-        return $this->draw?->some($rest, $instead, $warmth) ?? [];
-    }
-
     private function anyTime(): int
     {
-        return $this->chance->one($this->times ?: [0]);
+        return $this->chance->one($this->times);
     }
 }

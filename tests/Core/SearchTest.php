@@ -35,6 +35,7 @@ use Pindle\Core\Planning\Search;
 use Pindle\Core\Planning\SetOuts;
 use Pindle\Core\Planning\SettingOut;
 use Pindle\Core\Planning\SmallChange;
+use Pindle\Core\Planning\Stint;
 use Pindle\Tests\ExactDay;
 use Pindle\Tests\Make;
 
@@ -218,12 +219,52 @@ final class SearchTest extends TestCase
         self::assertSame([50], $hands->beside([$stint(580, 20, 1)]), 'asleep from 9:50');
     }
 
+    public function test_a_little_one_may_be_beside_for_so_long_and_no_minute_longer_in_each_time_by_itself(): void
+    {
+        $children = [Make::child('Maren', 78), Make::child('Lark', 40), Make::child('Ode', 30)];
+        $hands = new Hands(Make::day(0), $children, [new Span(540, 600), new Span(780, 805)], []);
+        $stint = static fn (int $from, int $minutes, int $who): Stint => $hands->stint(
+            $from,
+            $minutes,
+            Place::Table,
+            Part::With,
+            $who,
+            Make::catalogue()->activity('fetch-me'),
+        );
+        $most = [15, 15, 15, 15];
+
+        self::assertSame(0, $hands->lonely([$stint(540, 15, 1)], $most));
+        self::assertSame(2 | 4, $hands->lonely([$stint(540, 16, 1)], $most));
+        self::assertSame(4, $hands->lonely([$stint(540, 12, 1), $stint(552, 5, 2)], $most), 'the one who sat has had company');
+        self::assertSame(2, $hands->lonely([$stint(780, 16, 1), $stint(790, 5, 4)], $most), 'in the second time');
+        self::assertSame(0, $hands->lonely([$stint(540, 16, 1)], [16, 15, 16, 15]), 'what is kept brings more with it');
+    }
+
+    public function test_the_first_ones_come_more_often_or_the_last_and_never_one_that_is_not_there(): void
+    {
+        $chance = new Chance(7);
+        $early = $late = [];
+        for ($time = 0; $time < 400; ++$time) {
+            $early[] = $chance->early(4);
+            $late[] = $chance->late(4);
+        }
+        $count = static fn (array $all): array => array_map(static fn (int $one): int => \count(array_keys($all, $one, true)), [0, 1, 2, 3]);
+        [$firsts, $lasts] = [$count($early), array_reverse($count($late))];
+
+        self::assertSame([400, 400], [array_sum($firsts), array_sum($lasts)]);
+        foreach ([$firsts, $lasts] as $often) {
+            self::assertGreaterThan(150, $often[0], 'a half on the whole');
+            self::assertGreaterThan(20, $often[3]);
+            self::assertGreaterThan($often[3], $often[0]);
+        }
+    }
+
     /** Two of Maren and one of the little one: in this order the last of Maren's comes too late, in another it does not. */
     public function test_other_times_are_found_at_which_a_little_one_has_company(): void
     {
         $filling = self::filling(self::withLittle());
-        [$first, $second] = self::ofTen($filling, 'maren');
-        [$little] = self::ofTen($filling, 'lark');
+        [$first, $second] = self::first($filling, 'maren');
+        [$little] = self::first($filling, 'lark');
         $placed = self::placed($filling, [[$little, 540], [$first, 550], [$second, 565]]);
 
         self::assertSame(['lark'], $filling->room->lonely($placed));
@@ -242,7 +283,7 @@ final class SearchTest extends TestCase
         $helped = 0;
         for ($seed = 0; $seed < 40; ++$seed) {
             $filling = self::filling(self::withLittle());
-            [$first, $second] = self::ofTen($filling, 'maren');
+            [$first, $second] = self::first($filling, 'maren');
             $placed = self::placed($filling, [[$first, 540], [$second, 560]]);
             $company = new Company($filling, new Chance($seed));
             $kept = $company->kept($placed);
@@ -259,7 +300,7 @@ final class SearchTest extends TestCase
     public function test_what_is_built_anew_leaves_the_rest_and_no_little_one_alone(): void
     {
         $filling = self::filling(self::withLittle());
-        [$first] = self::ofTen($filling, 'maren');
+        [$first] = self::first($filling, 'maren');
         $now = self::placed($filling, [[$first, 540]]);
         $chance = new Chance(1);
         $rebuilding = new Rebuilding($filling, $chance, new Draw($filling, $chance, ['maren', 'lark']));
@@ -272,8 +313,8 @@ final class SearchTest extends TestCase
         }
     }
 
-    /** @return list<Option> of one child, with the longest of which nothing but the time can be against them */
-    private static function ofTen(Filling $filling, string $childId): array
+    /** @return list<Option> of one child alone, one of each activity that can be first on the day */
+    private static function first(Filling $filling, string $childId): array
     {
         $options = [];
         foreach ($filling->options->candidates[$childId] ?? [] as $candidate) {
