@@ -69,11 +69,19 @@ final readonly class LocalDate
         if ($this->dayNumber > $other->dayNumber) {
             return -$other->monthsUntil($this);
         }
-        [$year, $month, $day] = array_map(intval(...), explode('-', $this->toString()));
-        [$later, $its, $last] = array_map(intval(...), explode('-', $other->toString()));
+        [$months, $day] = $this->monthsAndDay();
+        [$later, $last] = $other->monthsAndDay();
 
         // DateTimeInterface::diff has 72 months from 30 January 1984 to 1 March 1990.
-        return 12 * ($later - $year) + $its - $month - ($last < $day ? 1 : 0);
+        return $later - $months - ($last < $day ? 1 : 0);
+    }
+
+    /** @return array{int, int} months since the year nought, and the day of the month */
+    private function monthsAndDay(): array
+    {
+        $date = (int) gmdate('Ymd', $this->dayNumber * 86400);
+
+        return [12 * intdiv($date, 10_000) + intdiv($date, 100) % 100, $date % 100];
     }
 
     public function toDateTime(): \DateTimeImmutable
@@ -83,6 +91,6 @@ final readonly class LocalDate
 
     public function toString(): string
     {
-        return $this->toDateTime()->format('Y-m-d');
+        return gmdate('Y-m-d', $this->dayNumber * 86400);
     }
 }

@@ -160,14 +160,10 @@ final class Cautions
     /** @return list<string|null> once for each thing the rule has to say: null, or the allergen in words; empty where it does not apply */
     private function applies(Rule $rule, Thing $thing, Child $child, LocalDate $on): array
     {
-        if (null !== $rule->underMonths && $child->ageInMonths($on) >= $rule->underMonths) {
-            return [];
-        }
         if (null !== $rule->longer && null !== $thing->size && $thing->size->long <= $rule->longer) {
             return [];
         }
-
-        return match ($rule->test) {
+        $applies = match ($rule->test) {
             Test::SmallPart => self::isSmallPart($thing) ? [null] : [],
             Test::SmallBall => self::isSmallBall($thing) ? [null] : [],
             Test::Allergen => $this->allergies($thing, $child),
@@ -178,6 +174,8 @@ final class Cautions
             Test::Food => $thing->canAny([Ability::Edible]) || \in_array('food', $thing->traits, true) || $this->isCalledBy($rule, $thing) ? [null] : [],
             Test::Trait => $this->isKnownBy($rule, $thing) ? [null] : [],
         };
+
+        return [] !== $applies && null !== $rule->underMonths && $child->ageInMonths($on) >= $rule->underMonths ? [] : $applies;
     }
 
     /** @return list<string> what a child is allergic to and the thing may hold, in words */

@@ -22,6 +22,9 @@ final class Asking
     /** @var array<string, Kind> by child, activity, size of the step and skill: what may be asked */
     private array $kinds = [];
 
+    /** @var array<string, array<Step>> child id => steps that they were ever asked about */
+    private array $tried = [];
+
     /** @var \WeakMap<Candidate, array{Sure|null, Sure|null}> what a sitting begins and ends with */
     private \WeakMap $ends;
 
@@ -66,7 +69,7 @@ final class Asking
             $questions = QuestionSet::mixed($questions, $set($other, $second + 2, null, null)->questions);
         }
 
-        return (new Sitting($candidate->learner->child->id, $candidate->courses($this->request->date), $questions, $candidate->worth))->withoutIdleCourses();
+        return (new Sitting($candidate->childId, $candidate->courses($this->request->date), $questions, $candidate->worth))->withoutIdleCourses();
     }
 
     /** What goes over the ten waits until that is there; what the dice cannot show is not asked. */
@@ -123,7 +126,8 @@ final class Asking
     /** @return list<Step> other steps, no larger than today's, that the activity can ask about in the same form */
     private function sureCandidates(Candidate $candidate): array
     {
-        $steps = $candidate->learner->record->map->steps;
+        $record = $candidate->learner->record;
+        $steps = $this->tried[$candidate->childId] ??= array_filter($record->map->steps, static fn (Step $step): bool => $record->state($step->id)->isTried());
 
         return array_values(array_filter($steps, static fn (Step $step): bool => isset($candidate->activity->serves[$step->skill->id])
             && $step->id !== $candidate->ranked->step->id

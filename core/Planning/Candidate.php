@@ -17,6 +17,9 @@ use Pindle\Core\Skill\Form;
 /** One thing one child could do today: a step, in a form, by an activity, what it would be worth, and what else the same lay-out serves. */
 final readonly class Candidate
 {
+    /** Of the learner. */
+    public string $childId;
+
     public function __construct(
         public Learner $learner,
         public RankedStep $ranked,
@@ -25,6 +28,7 @@ final readonly class Candidate
         public Worth $worth,
         public ?self $second = null,
     ) {
+        $this->childId = $learner->child->id;
     }
 
     /** The same with another step of the same activity beside it. */
