@@ -36,7 +36,7 @@ const YEARS = 5 * 365;
 
 $counts = [max(1, (int) ($argv[1] ?? 130)), max(1, (int) ($argv[2] ?? 40)), max(1, (int) ($argv[3] ?? 400))];
 $planner = new Planner(Make::map(), Make::catalogue(), Make::cautions());
-$usual = static fn (int $children): int => Search::STEPS_A_CHILD * $children;
+$usual = Search::steps(...);
 if (isset($argv[4])) {
     $first = (int) $argv[4];
     $found = ['small' => [], 'large' => [], 'unsolved' => 0, 'broken' => [], 'again' => 0];

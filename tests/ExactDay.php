@@ -123,7 +123,7 @@ final class ExactDay
                 continue;
             }
             foreach (array_keys($option->lengths) as $length) {
-                foreach (array_keys(iterator_to_array($this->filling->room->times($placed, $option, $length))) as $start) {
+                foreach ($this->filling->room->times($placed, $option, $length) as $start) {
                     if ($start > $since || ($start === $since && $option->key > $after)) {
                         $more = $this->filling->with($placed, $option, $length, $start);
                         if (null !== $more) {

@@ -67,7 +67,7 @@ final class Company
         usort($placed, static fn (Placed $a, Placed $b): int => $a->stint->start <=> $b->stint->start);
         $again = [];
         foreach ($this->filling->room->arranged($placed, self::ARRANGED) ?? [] as [$one, $start]) {
-            $again = null === $one->option ? null : $this->filling->with($again, $one->option, $one->length, $start);
+            $again = null === $one->option ? null : $this->filling->thought($again, $one->option, $one->length, $start);
             if (null === $again) {
                 return null;
             }
@@ -101,7 +101,7 @@ final class Company
         $length = $this->chance->late(\count($with->lengths));
         $at = $this->filling->room->start($now, $with, $length, $start);
 
-        return null === $at ? null : $this->filling->with($now, $with, $length, $at);
+        return null === $at ? null : $this->filling->thought($now, $with, $length, $at);
     }
 
     /**
@@ -117,7 +117,7 @@ final class Company
         $option = \count($lonely) > 1 && $this->chance->inTen(self::ALL) ? $this->ofSeveral(array_flip($lonely)) : null;
         $alone = [] === $lonely ? [] : $this->options->candidates[$this->chance->one($lonely)] ?? [];
         $option ??= [] === $alone ? null : $this->options->alone($this->chance->oneEarly($alone))[0] ?? null;
-        $length = null === $option || !$this->filling->mayCome($now, $option) ? null : $this->filling->room->length($now, $option);
+        $length = null === $option ? null : $this->filling->longestLeft($now, $option);
 
         return null === $option || null === $length ? null : $this->filling->fitted($now, $option, $length);
     }

@@ -28,4 +28,21 @@ final readonly class Counted
         public array $toMake = [],
     ) {
     }
+
+    /** The same at another time. */
+    public function at(int $start): self
+    {
+        return $start === $this->start ? $this : new self(
+            $this->isKept,
+            $start,
+            $this->minutes,
+            $this->activityId,
+            $this->place,
+            $this->sittings,
+            $this->kinds,
+            $this->isWith,
+            $this->isNew,
+            $this->toMake,
+        );
+    }
 }

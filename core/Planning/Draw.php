@@ -18,8 +18,8 @@ final class Draw
 
     /** So many companies are weighed each time, and so many things that one child does alone; so often of a hundred it is companies. */
     private const COMPANIES = 6;
-    private const SOLOS = 30;
-    private const MEET = 35;
+    private const SOLOS = 15;
+    private const MEET = 50;
 
     /** In a company is who brings so much to it, in the unit of the goal, give or take chance; a set-up of so many minutes is thought of. */
     private const BRINGS = 2.0;
@@ -50,25 +50,35 @@ final class Draw
      * A few of what comes into question, the likelier the more the day gains by it: the Gumbel-max way of drawing from a Boltzmann distribution.
      *
      * @param list<Placed> $rest
+     * @param float        $need what the day has to gain at least
      *
-     * @return list<array{float, Option, int}> option and length
+     * @return list<array{float, Option, int}> what the day would gain, option and length
      */
-    public function some(array $rest, ?Placed $instead, float $warmth): array
+    public function some(array $rest, ?Placed $instead, float $warmth, float $need = -\INF): array
     {
         $this->filling->look($rest);
         $offers = $this->offers($rest, $instead);
         $chances = [];
         // Mostly of what may come as it is; now and then of what something would have to give way to.
         $asItIs = $this->chance->inTen(self::AS_IT_IS);
-        foreach ($offers as $i => [$gain, $option]) {
-            if ($asItIs && !$this->filling->mayCome($rest, $option)) {
-                continue;
+        $freely = max(self::FREELY, $warmth);
+        foreach ($offers as $i => [$gain]) {
+            if ($gain >= $need) {
+                $chances[$i] = $gain - $freely * log(-log($this->chance->share()));
             }
-            $chances[$i] = $gain - max(self::FREELY, $warmth) * log(-log($this->chance->share()));
         }
         arsort($chances);
+        $drawn = [];
+        foreach ($chances as $i => $chance) {
+            if (!$asItIs || $this->filling->mayCome($rest, $offers[$i][1])) {
+                $drawn[] = $offers[$i];
+                if (self::DRAWS === \count($drawn)) {
+                    break;
+                }
+            }
+        }
 
-        return array_map(static fn (int $i): array => $offers[$i], \array_slice(array_keys($chances), 0, self::DRAWS));
+        return $drawn;
     }
 
     /**
@@ -84,7 +94,7 @@ final class Draw
             $offers = [];
             for ($i = 0; $i < self::COMPANIES; ++$i) {
                 $company = $this->company($this->chance->one($this->meeting));
-                $length = null === $company ? null : $this->filling->room->length($rest, $company);
+                $length = null === $company ? null : $this->filling->room->length($company, $this->filling->room->left($rest, $company->who));
                 if (null !== $company && null !== $length) {
                     $offers[] = [$this->gains->of($company, $length), $company, $length];
                 }
@@ -93,7 +103,7 @@ final class Draw
             return $offers;
         }
         $of = $instead->option->candidates ?? $this->candidates[$this->chance->one($this->children)];
-        $childId = $this->chance->one($of)->learner->child->id;
+        $childId = $this->chance->one($of)->childId;
 
         return $this->solos[$this->gains->has($childId)] ??= $this->solos($rest, $childId);
     }
@@ -107,17 +117,19 @@ final class Draw
      */
     private function solos(array $rest, string $childId): array
     {
-        $solos = [];
-        foreach ($this->candidates[$childId] as $candidate) {
+        $solos = $gains = [];
+        $left = $this->filling->room->left($rest, $this->filling->hands->bits[$childId]);
+        foreach ($this->candidates[$childId] as $i => $candidate) {
             $option = $this->options->alone($candidate)[0] ?? null;
-            $length = null === $option ? null : $this->filling->room->length($rest, $option);
+            $length = null === $option ? null : $this->filling->room->length($option, $left);
             if (null !== $option && null !== $length) {
-                $solos[] = [$this->gains->of($option, $length), $option, $length];
+                $gains[$i] = $this->gains->of($option, $length);
+                $solos[$i] = [$gains[$i], $option, $length];
             }
         }
-        usort($solos, static fn (array $a, array $b): int => $b[0] <=> $a[0]);
+        arsort($gains);
 
-        return \array_slice($solos, 0, self::SOLOS);
+        return array_map(static fn (int $i): array => $solos[$i], \array_slice(array_keys($gains), 0, self::SOLOS));
     }
 
     /** Those of the children who can meet at an activity whom it brings most, and some by chance. */

@@ -93,6 +93,16 @@ final class Filling
     }
 
     /**
+     * The longest of the lengths of an option that may come beside these and for which its children have minutes left; null where there is none.
+     *
+     * @param list<Placed> $others
+     */
+    public function longestLeft(array $others, Option $option): ?int
+    {
+        return $this->mayCome($others, $option) ? $this->room->length($option, $this->room->left($others, $option->who)) : null;
+    }
+
+    /**
      * Looks at the day with these in it: what it would gain by one more (Gains).
      *
      * @param list<Placed> $placed
@@ -109,32 +119,57 @@ final class Filling
     }
 
     /**
-     * The others with an option laid out beside them; null where it cannot be, or comes to less than it has to.
+     * The others with an option laid out beside them; null where it cannot be.
      *
      * @param list<Placed> $others
      *
      * @return list<Placed>|null
      */
-    public function with(array $others, Option $option, int $length, int $start, float $least = -\INF): ?array
+    public function with(array $others, Option $option, int $length, int $start): ?array
     {
-        $thought = $this->setOuts->minutes($option, $length);
-        if ($least > -\INF && !$this->setOuts->isMade($option, $length)) {
-            $counted = array_map(static fn (Placed $one): Counted => $one->counted, $others);
-            $counted[] = $this->setOuts->expected($option, $length, $start);
-            if ($this->goal($counted) < $least) {
-                return null;
-            }
-        }
         $placed = $this->setOuts->place($option, $length, $start, [...$this->firm, ...$others]);
-        if (null === $placed) {
-            return null;
-        }
+
         // What is asked may take a little longer, or shorter, than was thought.
-        if ($thought === $placed->setUp->span->minutes()) {
-            return [...$others, $placed];
+        return null !== $placed && $this->room->isFree($others, $option, $placed->stint) ? [...$others, $placed] : null;
+    }
+
+    /**
+     * The others with an option thought of beside them; null where it cannot be.
+     *
+     * @param list<Placed> $others
+     *
+     * @return list<Placed>|null
+     */
+    public function thought(array $others, Option $option, int $length, int $start): ?array
+    {
+        $thought = $this->setOuts->thought($option, $length, $start);
+
+        return null === $thought ? null : [...$others, $thought];
+    }
+
+    /** Whether an option is known to want what the house has not, or what nobody may reach then. */
+    public function lacks(Option $option): bool
+    {
+        return $this->setOuts->lacks($option);
+    }
+
+    /**
+     * What was only thought of laid out too; what cannot be is left away.
+     *
+     * @param list<Placed> $placed
+     *
+     * @return list<Placed>
+     */
+    public function laidOut(array $placed): array
+    {
+        $laid = array_values(array_filter($placed, static fn (Placed $one): bool => null !== $one->setUp));
+        $thought = array_filter($placed, static fn (Placed $one): bool => null === $one->setUp);
+        usort($thought, static fn (Placed $a, Placed $b): int => $a->stint->start <=> $b->stint->start);
+        foreach ($thought as $one) {
+            $laid = $this->with($laid, $one->option ?? throw new \LogicException('What stays lies out.'), $one->length, $one->stint->start) ?? $laid;
         }
 
-        return $this->room->isFree($others, $option, $placed->setUp->span) ? [...$others, $placed] : null;
+        return $laid;
     }
 
     /**
@@ -145,11 +180,11 @@ final class Filling
      *
      * @return list<Placed>|null
      */
-    public function fitted(array $others, Option $option, int $length, ?int $from = null, float $least = -\INF): ?array
+    public function fitted(array $others, Option $option, int $length, ?int $from = null): ?array
     {
         [$length, $start] = $this->room->fitted($others, $option, $length, $from, true);
 
-        return null === $start ? null : $this->with($others, $option, $length, $start, $least);
+        return null === $start ? null : $this->thought($others, $option, $length, $start);
     }
 
     /**
@@ -173,7 +208,8 @@ final class Filling
     /** An option laid out besides what stays; null where it cannot be, or a little one would be too long without company. */
     public function besides(Option $option, int $length, int $start): ?Placed
     {
-        $placed = $this->with([], $option, $length, $start);
+        $thought = $this->thought([], $option, $length, $start);
+        $placed = null === $thought || 0 !== $this->room->excess($thought) ? null : $this->with([], $option, $length, $start);
 
         return null === $placed || 0 !== $this->room->excess($placed) ? null : $placed[0];
     }
@@ -205,7 +241,7 @@ final class Filling
     private function isSettled(array $others, Option $option): bool
     {
         foreach ($this->firm as $firm) {
-            foreach ($option->settles ? $firm->setUp->sittings : [] as $sitting) {
+            foreach ($option->settles ? $firm->setUp->sittings ?? [] : [] as $sitting) {
                 foreach ($sitting->courses as $course) {
                     if ($option->about[$sitting->childId.' '.$course->stepId] ?? false) {
                         return true;

@@ -30,6 +30,9 @@ final class Gains
     /** @var array<string, float> child id => the part they have of what they were to have */
     private array $shares = [];
 
+    /** @var array<string, array<int, float>> child id => minutes => what so many more bring in that day, whatever is learnt */
+    private array $sharing = [];
+
     /** The smallest of these parts, the next one, and how many children have the smallest. */
     private float $least = 1.0;
     private float $next = 1.0;
@@ -46,7 +49,7 @@ final class Gains
      */
     public function look(array $placed): void
     {
-        $has = $this->sat = $this->plays = [];
+        $has = $this->sat = $this->plays = $this->sharing = [];
         foreach ($placed as $one) {
             foreach ($one->counted->sittings as [$childId, $courses]) {
                 $has[$childId][$one->as] = $courses;
@@ -74,7 +77,7 @@ final class Gains
     /** What a child would learn more by so many questions of a candidate, in the unit of the goal. */
     public function learning(Candidate $candidate, int $questions): float
     {
-        $key = $this->has[$candidate->learner->child->id];
+        $key = $this->has[$candidate->childId];
 
         return $this->more[$key][100 * spl_object_id($candidate) + $questions] ??= $this->learns($candidate, $questions, ...$this->learnt[$key]);
     }
@@ -88,16 +91,23 @@ final class Gains
     /** What the day would gain by one child's place at a set-up of so many minutes, besides what the set-up costs. */
     public function ofOne(Candidate $candidate, int $questions, int $minutes): float
     {
-        $childId = $candidate->learner->child->id;
-        $share = min(1.0, (($this->sat[$childId] ?? 0) + $minutes) / $this->reckoning->asked[$childId]);
+        $childId = $candidate->childId;
 
         return $this->learning($candidate, $questions)
-            + $this->scale->weights->share * ($share - $this->shares[$childId]) / \count($this->shares)
+            + ($this->sharing[$childId][$minutes] ??= $this->sharing($childId, $minutes))
+            - (isset($this->plays[$childId][$candidate->activity->id]) ? $this->scale->weights->again : 0.0);
+    }
+
+    /** What the day would gain by so many minutes for a child, whatever they learn. */
+    private function sharing(string $childId, int $minutes): float
+    {
+        $share = min(1.0, (($this->sat[$childId] ?? 0) + $minutes) / $this->reckoning->asked[$childId]);
+
+        return $this->scale->weights->share * ($share - $this->shares[$childId]) / \count($this->shares)
             // Where several have as little, each of them is a part of the way.
             + ($this->shares[$childId] <= $this->least && $this->worstOff > 0
                 ? $this->reckoning->fair * max(0.0, min($share, $this->next) - $this->least) / $this->worstOff
-                : 0.0)
-            - (isset($this->plays[$childId][$candidate->activity->id]) ? $this->scale->weights->again : 0.0);
+                : 0.0);
     }
 
     /** What one child more at a set-up brings and costs besides what they learn, where it takes so many minutes more. */
@@ -120,7 +130,7 @@ final class Gains
             - $weights->minute * $minutes
             - (Part::With === $option->part ? $weights->minuteWith * $this->reckoning->withWeight * $minutes : 0.0);
         foreach ($option->candidates as $candidate) {
-            $gain += $this->ofOne($candidate, $option->lengths[$length][$candidate->learner->child->id], $minutes);
+            $gain += $this->ofOne($candidate, $option->lengths[$length][$candidate->childId], $minutes);
         }
 
         return $gain;
@@ -149,7 +159,7 @@ final class Gains
     /** @param array<string, int> $tries by step */
     private function learns(Candidate $candidate, int $questions, array $tries, float $worth): float
     {
-        $best = $this->scale->best[$candidate->learner->child->id] ?? 0.0;
+        $best = $this->scale->best[$candidate->childId] ?? 0.0;
         if ($best <= 0.0) {
             return 0.0;
         }
@@ -159,6 +169,6 @@ final class Gains
             $more += $value * ($this->reckoning->learnt($before + $count) - $this->reckoning->learnt($before));
         }
 
-        return $this->scale->weights->learning * (log(1 + ($worth + $more) / $best) - log(1 + $worth / $best));
+        return $this->scale->weights->learning * log(($best + $worth + $more) / ($best + $worth));
     }
 }

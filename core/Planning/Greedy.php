@@ -45,7 +45,7 @@ final readonly class Greedy
         $this->filling->look($placed);
         $found = [];
         foreach ($all as $option) {
-            $length = $this->filling->mayCome($placed, $option) ? $this->filling->room->length($placed, $option) : null;
+            $length = $this->filling->longestLeft($placed, $option);
             $gain = null === $length ? 0.0 : $this->filling->gains->of($option, $length);
             if (null !== $length && $gain > 0.0) {
                 $found[] = [$gain, $option, $length];
@@ -62,13 +62,13 @@ final readonly class Greedy
         return null;
     }
 
-    /** @return list<Option> every candidate alone, and of each activity at which children meet all of them and every two */
+    /** @return list<Option> every candidate alone with the parent's usual part, and of each activity at which children meet all of them and every two */
     private function everything(): array
     {
         $all = [];
         foreach ($this->options->candidates as $own) {
             foreach ($own as $candidate) {
-                array_push($all, ...$this->options->alone($candidate));
+                array_push($all, ...\array_slice($this->options->alone($candidate), 0, 1));
             }
         }
         foreach ($this->options->meeting as $of) {

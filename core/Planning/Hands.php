@@ -15,32 +15,35 @@ use Pindle\Core\Child\Child;
  * The rules of time and hands, in whole minutes and bits: filling a day asks them some thousands of times. One child sits at one thing at a time, awake,
  * with breaks; the parent has two hands and is in one place; a little one is not left to play beside for long.
  */
-final readonly class Hands
+final class Hands
 {
     /** The longest a little one plays on their own beside the parent, in minutes running. */
     public const BESIDE = 15;
 
     /** @var array<string, int> child id => bit */
-    public array $bits;
+    public readonly array $bits;
 
     /** @var array<int, list<array{int, int}>> bit => asleep or away from and to */
-    private array $rests;
+    private readonly array $rests;
 
     /** @var array<int, int> bit => minutes between two sittings */
-    private array $breaks;
+    private readonly array $breaks;
+
+    /** @var array<int, int> bits => the longest break that any of these children needs */
+    private array $longest = [];
 
     /** @var list<int> bits of the children who may not be alone and for whom there are sittings */
-    private array $little;
+    private readonly array $little;
 
     /** @var list<int> when the times at the table begin */
-    public array $begins;
+    public readonly array $begins;
 
     /**
      * @param list<Child> $children
      * @param list<Span>  $windows
      * @param list<Block> $blocks
      */
-    public function __construct(LocalDate $date, array $children, private array $windows, private array $blocks)
+    public function __construct(LocalDate $date, array $children, private readonly array $windows, private readonly array $blocks)
     {
         $bits = $rests = $breaks = $little = [];
         foreach ($children as $i => $child) {
@@ -78,14 +81,36 @@ final readonly class Hands
      */
     public function allow(array $others, Stint $one): bool
     {
-        [$start, $end, $who] = [$one->start, $one->end, $one->who];
+        return $this->allowByItself($one) && $this->allowBeside($others, $one);
+    }
+
+    /** Whether it can be there with nothing beside it: its children are there and awake, and the parent has hands for it. */
+    public function allowByItself(Stint $one): bool
+    {
         foreach ($this->rests as $bit => $rests) {
-            foreach ($who & $bit ? $rests : [] as [$from, $to]) {
-                if ($start < $to && $from < $end) {
+            foreach ($one->who & $bit ? $rests : [] as [$from, $to]) {
+                if ($one->start < $to && $from < $one->end) {
                     return false;
                 }
             }
         }
+        foreach ($this->blocks as $block) {
+            if (!$block->allows($one->activity, $one->part, new Span($one->start, $one->end))) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /**
+     * Whether what can be there by itself can be there beside these.
+     *
+     * @param list<Stint> $others
+     */
+    public function allowBeside(array $others, Stint $one): bool
+    {
+        [$start, $end, $who] = [$one->start, $one->end, $one->who];
         foreach ($others as $other) {
             if (0 !== ($who & $other->who)) {
                 $least = ($other->start < $start ? $other : $one)->opens ? 0 : $this->break($who & $other->who);
@@ -110,11 +135,6 @@ final readonly class Hands
                 }
             }
         }
-        foreach ($this->blocks as $block) {
-            if (!$block->allows($one->activity, $one->part, new Span($start, $end))) {
-                return false;
-            }
-        }
 
         return true;
     }
@@ -128,28 +148,34 @@ final readonly class Hands
      */
     public function beside(array $stints): array
     {
-        $longest = [];
-        foreach ($this->little as $bit) {
-            $busy = $this->rests[$bit];
+        $ends = [];
+        foreach ($this->windows as $i => $window) {
+            $ends[$i] = $window->start;
             foreach ($stints as $stint) {
-                if (0 !== ($stint->who & $bit)) {
-                    $busy[] = [$stint->start, $stint->end];
+                if ($stint->end > $ends[$i] && $stint->start >= $window->start && $stint->end <= $window->end) {
+                    $ends[$i] = $stint->end;
                 }
             }
-            sort($busy);
-            foreach ($this->windows as $window) {
-                $to = $from = $window->start;
-                foreach ($stints as $stint) {
-                    if ($stint->end > $to && $stint->start >= $window->start && $stint->end <= $window->end) {
-                        $to = $stint->end;
-                    }
+        }
+        $longest = [];
+        foreach ($this->little as $bit) {
+            $busy = [];
+            foreach ($this->rests[$bit] as [$since, $until]) {
+                $busy[$since] = max($until, $busy[$since] ?? 0);
+            }
+            foreach ($stints as $stint) {
+                if (0 !== ($stint->who & $bit)) {
+                    $busy[$stint->start] = max($stint->end, $busy[$stint->start] ?? 0);
                 }
+            }
+            ksort($busy);
+            foreach ($this->begins as $i => $from) {
                 $most = 0;
-                foreach ($busy as [$since, $until]) {
-                    $most = max($most, min($since, $to) - $from);
+                foreach ($busy as $since => $until) {
+                    $most = max($most, min($since, $ends[$i]) - $from);
                     $from = max($from, $until);
                 }
-                $longest[] = max($most, $to - $from);
+                $longest[] = max($most, $ends[$i] - $from);
             }
         }
 
@@ -175,11 +201,10 @@ final readonly class Hands
     /** The longest break that any of these children needs. */
     private function break(int $who): int
     {
-        $most = 0;
-        foreach ($this->breaks as $bit => $break) {
-            $most = $who & $bit ? max($most, $break) : $most;
+        if (!isset($this->longest[$who])) {
+            $this->longest[$who] = max(0, ...array_filter($this->breaks, static fn (int $bit): bool => 0 !== ($who & $bit), \ARRAY_FILTER_USE_KEY));
         }
 
-        return $most;
+        return $this->longest[$who];
     }
 }

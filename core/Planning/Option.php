@@ -39,7 +39,7 @@ final readonly class Option
         $this->activity = $candidates[0]->activity;
         $about = [];
         foreach ($candidates as $candidate) {
-            $of = $candidate->learner->child->id.' ';
+            $of = $candidate->childId.' ';
             $about[$of.$candidate->ranked->step->id] = $candidate->isCheck() || $candidate->isLook();
             if (null !== $candidate->second) {
                 $about[$of.$candidate->second->ranked->step->id] = false;
@@ -54,7 +54,7 @@ final readonly class Option
     {
         $company = [];
         foreach ($this->candidates as $candidate) {
-            $company[$candidate->learner->child->id] = $candidate;
+            $company[$candidate->childId] = $candidate;
         }
 
         return $company;

@@ -127,7 +127,7 @@ final class Options
     {
         $key = $candidates[0]->activity->id.'|'.$place->value.'|'.$part->value;
         foreach ($candidates as $candidate) {
-            $key .= '|'.$candidate->learner->child->id.' '.$candidate->ranked->step->id;
+            $key .= '|'.$candidate->childId.' '.$candidate->ranked->step->id;
         }
         if (\array_key_exists($key, $this->known)) {
             return $this->known[$key];
@@ -140,7 +140,7 @@ final class Options
             $candidates,
             $place,
             $part,
-            $this->hands->who(array_map(static fn (Candidate $candidate): string => $candidate->learner->child->id, $candidates)),
+            $this->hands->who(array_map(static fn (Candidate $candidate): string => $candidate->childId, $candidates)),
             $lengths,
             $this->reckoning->isNew($activity),
             $activity->isMoment() && [] !== $this->request->things,

@@ -91,7 +91,7 @@ final readonly class Planner
         $worth = static fn (Candidate $of): float => $of->value()
             / (\in_array($of->activity->id, $request->wanted, true) ? Candidates::WANTED : 1.0)
             / (\in_array($of->ranked->step->id, $of->learner->child->pins, true) ? max(1.0, $of->worth->push) : 1.0)
-            / $request->inWeek->worth($of->learner->child->id, $of->ranked, $of->learner->record->mark($of->ranked->step->id));
+            / $request->inWeek->worth($of->childId, $of->ranked, $of->learner->record->mark($of->ranked->step->id));
         $best = array_map(static fn (array $found): float => max(array_map($worth, $found)), $candidates);
 
         return new Prospects($learners, $ranked, $candidates, new Scale($best, $opens, $this->weights));

@@ -200,7 +200,7 @@ final readonly class Rearranging
     private function together(DayRequest $request, SetUp $setUp, Candidate $candidate, array $counts, array $others): ?SetUp
     {
         $sittings = array_map(static fn (Sitting $sitting): Sitting => $sitting->shortened($counts[$sitting->childId]), $setUp->sittings);
-        $sittings[] = $this->settingOut($request)->asking->sitting($candidate, $counts[$candidate->learner->child->id]);
+        $sittings[] = $this->settingOut($request)->asking->sitting($candidate, $counts[$candidate->childId]);
         $asked = [];
         foreach ($sittings as $sitting) {
             $asked[$sitting->childId] = \count($sitting->questions);

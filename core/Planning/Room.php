@@ -7,15 +7,21 @@ namespace Pindle\Core\Planning;
 use Pindle\Core\Calendar\Span;
 
 /** Where there is room in a day that is being filled: how long an option can be, and when. */
-final readonly class Room
+final class Room
 {
     /** @var list<int> how long each little one may be beside the parent in each time at the table, as Hands lists them */
-    private array $company;
+    private readonly array $company;
 
-    private bool $isShort;
+    private readonly bool $isShort;
 
     /** @var array<int, true> minutes at which what takes no things may begin: when a time begins */
-    private array $begins;
+    private readonly array $begins;
+
+    /** @var array<int, array<int, array<int, Stint|false>>> by option, minutes and start: an option with nothing beside it; false where it cannot be */
+    private array $byThemselves = [];
+
+    /** @var array<int, list<int>> by minutes: starts on an empty day */
+    private array $starts = [];
 
     /**
      * @param list<Stint>     $stints of what stays
@@ -23,13 +29,13 @@ final readonly class Room
      * @param array<int, int> $left   bit of a child => minutes left for today beside them
      */
     public function __construct(
-        private DayRequest $request,
-        private Hands $hands,
-        private SetOuts $setOuts,
-        private Length $length,
-        private array $stints,
+        private readonly DayRequest $request,
+        private readonly Hands $hands,
+        private readonly SetOuts $setOuts,
+        private readonly Length $length,
+        private readonly array $stints,
         int $kept,
-        private array $left,
+        private readonly array $left,
     ) {
         $this->company = array_map(
             static fn (int $beside): int => max(Hands::BESIDE, $beside),
@@ -127,19 +133,28 @@ final readonly class Room
     }
 
     /**
-     * The longest of the lengths of an option for which its children have minutes left; null when there is none.
+     * Minutes that each of these children has left today beside these.
      *
      * @param list<Placed> $others
      */
-    public function length(array $others, Option $option): ?int
+    public function left(array $others, int $who): int
     {
-        $left = \PHP_INT_MAX;
-        foreach ($this->left as $bit => $minutes) {
-            foreach ($option->who & $bit ? $others : [] as $other) {
-                $minutes -= $other->stint->who & $bit ? $other->stint->end - $other->stint->start : 0;
+        $least = \PHP_INT_MAX;
+        foreach ($this->left as $bit => $left) {
+            if ($who & $bit) {
+                foreach ($others as $other) {
+                    $left -= $other->stint->who & $bit ? $other->stint->end - $other->stint->start : 0;
+                }
+                $least = min($least, $left);
             }
-            $left = $option->who & $bit ? min($left, $minutes) : $left;
         }
+
+        return $least;
+    }
+
+    /** The longest of the lengths of an option for which its children have minutes left; null when there is none. */
+    public function length(Option $option, int $left): ?int
+    {
         for ($length = \count($option->lengths) - 1; $length >= 0; --$length) {
             if ($this->setOuts->minutes($option, $length) <= $left) {
                 return $length;
@@ -159,13 +174,22 @@ final readonly class Room
      */
     public function start(array $others, Option $option, int $length, ?int $from = null, bool $company = false): ?int
     {
+        $minutes = $this->setOuts->minutes($option, $length);
+        if (!$this->hasTime($others, $option, $minutes)) {
+            return null;
+        }
+        $stints = $this->with($others);
         $best = null;
         $least = \PHP_INT_MAX;
-        foreach ($this->times($others, $option, $length, $from) as $start => $stints) {
+        foreach ($this->startsFrom($from, $stints, $minutes) as $start) {
+            $stint = $this->stintIfFree($stints, $option, $start, $minutes);
+            if (null === $stint) {
+                continue;
+            }
             if (!$company || [] === $this->company) {
                 return $start;
             }
-            $excess = $this->excessOf($stints);
+            $excess = $this->excessOf([...$stints, $stint]);
             if ($excess < $least) {
                 [$best, $least] = [$start, $excess];
             }
@@ -186,42 +210,49 @@ final readonly class Room
      */
     public function fitted(array $rest, Option $option, int $length, ?int $from, bool $company): array
     {
-        for ($fits = $length; $fits >= 0; --$fits) {
+        $start = $this->start($rest, $option, $length, $from, $company);
+        // Where the shortest finds no time, no other does.
+        $shortest = null === $start && $length > 0 ? $this->start($rest, $option, 0, $from, $company) : null;
+        for ($fits = $length - 1; null === $start && null !== $shortest && $fits > 0; --$fits) {
             $start = $this->start($rest, $option, $fits, $from, $company);
-            if (null !== $start) {
-                return [$fits, $start];
-            }
+            $length = null === $start ? $length : $fits;
         }
 
-        return [$length, null];
+        return null === $start && null !== $shortest ? [0, $shortest] : [$length, $start];
     }
 
     /**
      * All the times at which an option fits in beside these.
      *
      * @param list<Placed> $others
-     * @param int|null     $from the first minute to be tried, those before it last
      *
-     * @return \Generator<int, list<Stint>> start => all there would be then
+     * @return list<int>
      */
-    public function times(array $others, Option $option, int $length, ?int $from = null): \Generator
+    public function times(array $others, Option $option, int $length): array
     {
         $minutes = $this->setOuts->minutes($option, $length);
-        if (!$this->hasTime($others, $option, $minutes)) {
-            return;
-        }
         $stints = $this->with($others);
+
+        return array_values(array_filter(
+            $this->hasTime($others, $option, $minutes) ? $this->starts($stints, $minutes) : [],
+            fn (int $start): bool => null !== $this->stintIfFree($stints, $option, $start, $minutes),
+        ));
+    }
+
+    /**
+     * @param list<Stint> $stints
+     *
+     * @return list<int> the starts from a minute on, and then those before it
+     */
+    private function startsFrom(?int $from, array $stints, int $minutes): array
+    {
         $starts = $this->starts($stints, $minutes);
         $first = 0;
         while (null !== $from && isset($starts[$first]) && $starts[$first] < $from) {
             ++$first;
         }
-        foreach ([...\array_slice($starts, $first), ...\array_slice($starts, 0, $first)] as $start) {
-            $stint = $this->stintIfFree($stints, $option, $start, $minutes);
-            if (null !== $stint) {
-                yield $start => [...$stints, $stint];
-            }
-        }
+
+        return 0 === $first ? $starts : [...\array_slice($starts, $first), ...\array_slice($starts, 0, $first)];
     }
 
     /**
@@ -232,6 +263,20 @@ final readonly class Room
      * @return list<int>
      */
     public function starts(array $stints, int $minutes): array
+    {
+        if (!$this->isShort || [] === $stints) {
+            return $this->starts[$minutes] ??= $this->startsBeside([], $minutes);
+        }
+
+        return $this->startsBeside($stints, $minutes);
+    }
+
+    /**
+     * @param list<Stint> $stints
+     *
+     * @return list<int>
+     */
+    private function startsBeside(array $stints, int $minutes): array
     {
         $starts = [];
         foreach ($this->request->windows as $window) {
@@ -254,16 +299,18 @@ final readonly class Room
     }
 
     /**
-     * Whether an option of so many minutes fits in at a time beside these.
+     * Whether an option that takes as long as this fits in beside these.
      *
      * @param list<Placed> $others
      */
-    public function isFree(array $others, Option $option, Span $span): bool
+    public function isFree(array $others, Option $option, Stint $stint): bool
     {
+        $minutes = $stint->end - $stint->start;
+        $span = new Span($stint->start, $stint->end);
         $within = array_filter($this->request->windows, static fn (Span $window): bool => $window->holds($span));
 
-        return [] !== $within && $this->hasTime($others, $option, $span->minutes())
-            && null !== $this->stintIfFree($this->with($others), $option, $span->start, $span->minutes());
+        return [] !== $within && $this->hasTime($others, $option, $minutes)
+            && null !== $this->stintIfFree($this->with($others), $option, $stint->start, $minutes);
     }
 
     /**
@@ -299,15 +346,8 @@ final readonly class Room
      */
     private function hasTime(array $others, Option $option, int $minutes): bool
     {
-        foreach ($this->left as $bit => $left) {
-            if ($option->who & $bit) {
-                foreach ($others as $other) {
-                    $left -= $other->stint->who & $bit ? $other->stint->end - $other->stint->start : 0;
-                }
-                if ($left < $minutes) {
-                    return false;
-                }
-            }
+        if ($minutes > $this->left($others, $option->who)) {
+            return false;
         }
         foreach ($option->candidates as $candidate) {
             if ($minutes > $this->length->longest($candidate->learner->child)) {
@@ -321,12 +361,19 @@ final readonly class Room
     /** @param list<Stint> $stints */
     private function stintIfFree(array $stints, Option $option, int $start, int $minutes): ?Stint
     {
+        $stint = $this->byThemselves[spl_object_id($option)][$minutes][$start] ??= $this->byItself($option, $start, $minutes) ?? false;
+
+        return false !== $stint && $this->hands->allowBeside($stints, $stint) ? $stint : null;
+    }
+
+    private function byItself(Option $option, int $start, int $minutes): ?Stint
+    {
         if ($option->isForMoments && !isset($this->begins[$start]) && !$this->isWhileArmsAreFull($start, $start + $minutes)) {
             return null;
         }
         $stint = $this->hands->stint($start, $minutes, $option->place, $option->part, $option->who, $option->activity);
 
-        return $this->hands->allow($stints, $stint) ? $stint : null;
+        return $this->hands->allowByItself($stint) ? $stint : null;
     }
 
     private function isWhileArmsAreFull(int $start, int $end): bool

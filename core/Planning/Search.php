@@ -5,19 +5,30 @@ declare(strict_types=1);
 namespace Pindle\Core\Planning;
 
 /**
- * Looks for the set-ups with which a day is worth most: first one after the other, each time what lifts the goal most; then by small changes, of which
- * those that make the day worse are taken too, ever more seldom (simulated annealing; Kirkpatrick, Gelatt and Vecchi 1983), once from an empty day and
- * once from the best so far. A fixed number of steps and a seed of the day: the same request gives the same plan.
+ * Looks for the set-ups with which a day is worth most: by small changes, of which those that make the day worse are taken too, ever more seldom (simulated
+ * annealing; Kirkpatrick, Gelatt and Vecchi 1983), several times from an empty day and once more from the best found, of which one is what comes of taking
+ * what lifts the goal most again and again. All is only thought of until a day seems to be the best so far; then it is laid out and shows what it is. A
+ * fixed number of steps and a seed of the day: the same request gives the same plan.
  */
 final class Search
 {
-    /** Small changes tried: so many for each child who could sit. */
-    public const STEPS_A_CHILD = 250;
+    /** Small changes tried for one child, and for each child more who could sit. */
+    private const STEPS = 300;
+    private const STEPS_MORE = 750;
 
-    /** What a change may cost at first, the second time, and at last, to be taken about once in three times, in the unit of the goal. */
-    private const WARM = 1.0;
-    private const WARM_AGAIN = 0.5;
+    /** Searches from an empty day: where it leads depends on what came first. What part of the steps is for the one from the best day found. */
+    private const RUNS = 5;
+    private const AGAIN = 0.25;
+
+    /** What a change may cost at first, and at last, to be taken about once in three times, in the unit of the goal. */
+    private const WARM = 0.5;
     private const COOL = 0.03;
+
+    /** Of two that come at once the first is drawn as freely as that: what they bring, they bring together. */
+    private const FREELY = 3.0;
+
+    /** So roughly is known what an option would bring, in the unit of the goal. */
+    private const ROUGHLY = 0.5;
 
     /** While a plan is looked for, a minute in which a little one is too long without company costs so much at first, and at last; a plan has none. */
     private const FINE = 1.0;
@@ -27,7 +38,7 @@ final class Search
     private readonly Options $options;
 
     private readonly Draw $draw;
-    private readonly Rebuilding $rebuilding;
+    private readonly Company $company;
 
     /**
      * @param non-empty-list<string> $children ids of those who could sit
@@ -39,7 +50,7 @@ final class Search
         $this->chance = new Chance($seed);
         $this->options = $filling->options;
         $this->draw = new Draw($filling, $this->chance, $children);
-        $this->rebuilding = new Rebuilding($filling, $this->chance, $this->draw);
+        $this->company = new Company($filling, $this->chance);
     }
 
     /**
@@ -57,18 +68,25 @@ final class Search
         return [] === $children || [] === $times ? [] : (new self($filling, $children, $times, $seed))->found($steps);
     }
 
+    /** Changes tried where so many children could sit. */
+    public static function steps(int $children): int
+    {
+        return self::STEPS + self::STEPS_MORE * ($children - 1);
+    }
+
     /** @return list<SetUp> */
     private function found(?int $steps): array
     {
-        $steps ??= self::STEPS_A_CHILD * \count($this->children);
-        $best = (new Greedy($this->filling))->filled();
-        $worth = $this->filling->worth($best);
-        foreach ([self::WARM, self::WARM_AGAIN] as $time => $warm) {
-            [$found, $is] = $this->annealed(0 === $time ? [] : $best, intdiv($steps, 2), $warm);
+        $steps ??= self::steps(\count($this->children));
+        $again = (int) (self::AGAIN * $steps);
+        $best = $this->filling->laidOut((new Greedy($this->filling))->filled());
+        [$best, $worth] = $this->filling->room->excess($best) > 0 ? [[], -\INF] : [$best, $this->filling->worth($best)];
+        for ($run = 0; $run <= self::RUNS; ++$run) {
+            [$found, $is] = $run < self::RUNS ? $this->annealed([], intdiv($steps - $again, self::RUNS)) : $this->annealed($best, $again);
             [$best, $worth] = $is > $worth + 1e-9 ? [$found, $is] : [$best, $worth];
         }
 
-        return array_map(static fn (Placed $one): SetUp => $one->setUp, $best);
+        return array_values(array_filter(array_map(static fn (Placed $one): ?SetUp => $one->setUp, $best)));
     }
 
     /**
@@ -76,30 +94,46 @@ final class Search
      *
      * @return array{list<Placed>, float} the best day met that breaks no rule, and what it is worth
      */
-    private function annealed(array $now, int $steps, float $warm): array
+    private function annealed(array $now, int $steps): array
     {
         [$goal, $excess] = [$this->filling->worth($now), $this->filling->room->excess($now)];
         [$best, $most] = 0 === $excess ? [$now, $goal] : [[], -\INF];
         for ($step = 0; $step < $steps; ++$step) {
             $done = $step / $steps;
-            $warmth = $warm * (self::COOL / $warm) ** $done;
+            $warmth = self::WARM * (self::COOL / self::WARM) ** $done;
             $fine = self::FINE * (self::LAST_FINE / self::FINE) ** $done;
             $least = $goal - $fine * $excess + $warmth * log($this->chance->share());
-            $next = $this->changed($now, $least, $warmth);
-            $is = null === $next ? -\INF : $this->filling->worth($next);
-            if (null === $next || $is < $least) {
+            $next = $this->taken($this->changed($now, $least, $warmth), $least, $fine);
+            if (null === $next) {
                 continue;
             }
-            $without = $this->filling->room->excess($next);
-            if ($is - $fine * $without >= $least) {
-                [$now, $goal, $excess] = [$next, $is, $without];
-                if ($is > $most && 0 === $without) {
-                    [$best, $most] = [$next, $is];
-                }
+            [$now, $goal, $excess] = [$next, $this->filling->worth($next), $this->filling->room->excess($next)];
+            if ($goal > $most && 0 === $excess) {
+                $now = $this->filling->laidOut($now);
+                [$goal, $excess] = [$this->filling->worth($now), $this->filling->room->excess($now)];
+                [$best, $most] = $goal > $most && 0 === $excess ? [$now, $goal] : [$best, $most];
             }
         }
 
         return [$best, $most];
+    }
+
+    /**
+     * A day where it is worth enough, with company for the little ones seen to where it is not; null where it stays worth too little.
+     *
+     * @param list<Placed>|null $next
+     *
+     * @return list<Placed>|null
+     */
+    private function taken(?array $next, float $least, float $fine): ?array
+    {
+        $is = null === $next ? -\INF : $this->filling->worth($next);
+        if (null === $next || $is < $least || $is - $fine * $this->filling->room->excess($next) >= $least) {
+            return $is < $least ? null : $next;
+        }
+        $kept = $this->company->kept($next);
+
+        return null === $kept || $this->filling->worth($kept) < $least ? null : $kept;
     }
 
     /**
@@ -125,15 +159,14 @@ final class Search
 
         return match ($change) {
             SmallChange::Replaced => $this->drawn($rest, $one, $least, $warmth),
-            SmallChange::Lengthened => $this->with($rest, $option, $least, $start),
-            SmallChange::Moved => $this->with($rest, $option, $least, null, $one->length),
-            SmallChange::Joined => $this->with($rest, $this->joined($option), $least, $start),
-            SmallChange::Left => $this->with($rest, $this->withoutOne($option), $least, $start),
-            SmallChange::Merged => $this->merged($rest, $option, $least, $start),
+            SmallChange::Lengthened => $this->with($rest, $option, $start),
+            SmallChange::Moved => $this->with($rest, $option, null, $one->length),
+            SmallChange::Joined => $this->with($rest, $this->joined($option), $start),
+            SmallChange::Left => $this->with($rest, $this->withoutOne($option), $start),
+            SmallChange::Merged => $this->merged($rest, $option, $start),
             SmallChange::Removed => $rest,
             SmallChange::TwoOut => $this->twoOut($rest, $one, $least, $warmth),
             SmallChange::Timed => $this->timed($now, $this->chance->inTen(5) ? $this->offer($now, $warmth) : null),
-            SmallChange::Rebuilt => $this->rebuilding->from($now, $start, $warmth),
         };
     }
 
@@ -144,24 +177,26 @@ final class Search
      *
      * @return list<Placed>|null
      */
-    private function drawn(array $rest, ?Placed $instead, float $least, float $warmth): ?array
+    private function drawn(array $rest, ?Placed $instead, float $least, float $warmth, int $shorter = 3): ?array
     {
-        foreach ($this->draw->some($rest, $instead, $warmth) as [, $option, $length]) {
-            if (1 === \count($option->candidates)) {
-                $option = $this->chance->oneEarly($this->options->alone($option->candidates[0]) ?: [$option]);
+        $need = -\INF === $least ? $least : $least - $this->filling->worth($rest) - self::ROUGHLY;
+        foreach ($this->draw->some($rest, $instead, $warmth, $need) as [, $option, $length]) {
+            if ($this->filling->lacks($option) && 1 === \count($option->candidates)) {
+                // With the parent there throughout more may lie out.
+                $option = $this->options->alone($option->candidates[0])[1] ?? $option;
             }
             // One game that is new to the parent gives way to another.
             $beside = $this->filling->mayCome($rest, $option) || !$option->isNew ? $rest : self::withoutNew($rest);
             if (!$this->filling->mayCome($beside, $option)) {
                 continue;
             }
-            $length -= $this->chance->inTen(3) ? $this->chance->early($length + 1) : 0;
+            $length = $this->chance->inTen($shorter) ? $this->chance->upTo($length + 1) - 1 : $length;
             $near = $instead?->stint->start ?? $this->anyTime();
             [$length, $start] = $this->filling->room->fitted($beside, $option, $length, $near, $this->chance->inTen(5));
             $next = match (true) {
-                null !== $start => $this->filling->with($beside, $option, $length, $start, $least),
+                null !== $start => $this->filling->thought($beside, $option, $length, $start),
                 $this->chance->inTen(3) => $this->timed($beside, [$option, $length]),
-                default => $this->instead($beside, $option, $length, $least),
+                default => $this->instead($beside, $option, $length),
             };
             if (null !== $next) {
                 return $next;
@@ -188,7 +223,7 @@ final class Search
      *
      * @return list<Placed>|null
      */
-    private function with(array $rest, ?Option $option, float $least, ?int $from = null, ?int $length = null): ?array
+    private function with(array $rest, ?Option $option, ?int $from = null, ?int $length = null): ?array
     {
         if (null === $option || !$this->filling->mayCome($rest, $option)) {
             return null;
@@ -197,7 +232,7 @@ final class Search
         $start = $this->filling->room->start($rest, $option, $length, $from ?? $this->anyTime());
 
         return match (true) {
-            null !== $start => $this->filling->with($rest, $option, $length, $start, $least),
+            null !== $start => $this->filling->thought($rest, $option, $length, $start),
             $this->chance->inTen(5) => $this->timed($rest, [$option, $length]),
             default => null,
         };
@@ -234,7 +269,7 @@ final class Search
      *
      * @return list<Placed>|null
      */
-    private function merged(array $rest, Option $option, float $least, int $start): ?array
+    private function merged(array $rest, Option $option, int $start): ?array
     {
         $i = [] === $rest ? 0 : $this->chance->upTo(\count($rest)) - 1;
         $other = $rest[$i]->option ?? null;
@@ -251,7 +286,7 @@ final class Search
         $of = $this->options->meeting[$this->chance->one($where)];
         $company = array_map($this->chance->oneEarly(...), array_intersect_key($of, $all));
 
-        return $this->with($rest, $this->options->ofCompany($company), $least, $start);
+        return $this->with($rest, $this->options->ofCompany($company), $start);
     }
 
     /**
@@ -269,9 +304,11 @@ final class Search
             $other = $rest[$i];
             array_splice($rest, $i, 1);
         }
-        $next = $this->drawn($rest, $one, -\INF, $warmth);
+        // Two in the place of one share its time.
+        $shorter = null === $other ? 8 : 3;
+        $next = $this->drawn($rest, $one, -\INF, self::FREELY, $shorter);
 
-        return null === $next ? null : $this->drawn($next, $other, $least, $warmth);
+        return null === $next ? null : $this->drawn($next, $other ?? $one, $least, $warmth, $shorter);
     }
 
     /**
@@ -281,7 +318,7 @@ final class Search
      *
      * @return list<Placed>|null
      */
-    private function instead(array $rest, Option $option, int $length, float $least): ?array
+    private function instead(array $rest, Option $option, int $length): ?array
     {
         $left = array_values(array_filter($rest, static fn (Placed $one): bool => 0 === ($one->stint->who & $option->who)));
         if (\count($left) === \count($rest) || !$this->filling->mayCome($left, $option)) {
@@ -289,7 +326,7 @@ final class Search
         }
         [$length, $start] = $this->filling->room->fitted($left, $option, $length, null, true);
 
-        return null === $start ? $this->timed($left, [$option, $length]) : $this->filling->with($left, $option, $length, $start, $least);
+        return null === $start ? $this->timed($left, [$option, $length]) : $this->filling->thought($left, $option, $length, $start);
     }
 
     /**
@@ -316,7 +353,7 @@ final class Search
         $next = [];
         foreach ($inOrder ? $all : $this->chance->shuffled($all) as [$option, $length]) {
             $start = $this->filling->room->start($next, $option, $length, null, true);
-            $next = null === $start ? null : $this->filling->with($next, $option, $length, $start);
+            $next = null === $start ? null : $this->filling->thought($next, $option, $length, $start);
             if (null === $next) {
                 return null;
             }

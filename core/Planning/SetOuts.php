@@ -8,11 +8,13 @@ use Pindle\Core\Activity\Part;
 use Pindle\Core\Activity\Place;
 use Pindle\Core\Calendar\Span;
 use Pindle\Core\Child\Child;
+use Pindle\Core\Evidence\CanDoClauses;
+use Pindle\Core\Skill\Step;
 
 /** Lays options out while a day is being filled, and remembers what lies out and is asked in circumstances that are the same again. */
 final class SetOuts
 {
-    /** @var array<string, Sitting> by candidate and questions wanted */
+    /** @var array<int, array<int, Sitting>> by candidate and questions wanted */
     private array $sittings = [];
 
     /** @var array<string, array<int, int>> by option and length: minutes with as many questions as are wanted */
@@ -27,8 +29,14 @@ final class SetOuts
     /** @var array<string, array<int, Placed>> the same by its start */
     private array $placed = [];
 
+    /** @var array<string, true> by option: could not be laid out once */
+    private array $lacking = [];
+
     /** @var array<string, Counted> by option: what it brought when it was laid out last */
     private array $last = [];
+
+    /** @var array<int, array<int, list<array{string, float, int}>>> by candidate and questions wanted: what a sitting would be about, as far as is known */
+    private array $courses = [];
 
     /** @var array<int, int> by candidate: questions of other steps */
     private array $ofOthers = [];
@@ -38,6 +46,13 @@ final class SetOuts
 
     /** @var array<string, string> by time and place: ids of the children who may reach what lies out there */
     private array $nearby = [];
+
+    /** @var array<string, array<int, array<int, Placed>>> by option, length and start: as it is thought to be, as far as is known now */
+    private array $thoughts = [];
+
+    /** So many were thought of; they are told from what lies out. */
+    private int $thought = 0;
+    private const THOUGHT = 1_000_000;
 
     private readonly Length $length;
 
@@ -50,18 +65,16 @@ final class SetOuts
         $this->length = new Length($request);
     }
 
-    /** Minutes from laying out to tidying up: as they are where its questions were made, else as many as there would be with all it could ask. */
+    /** Minutes from laying out to tidying up: as they are where its questions were made, else as many as are to be expected. */
     public function minutes(Option $option, int $length): int
     {
-        return $this->made[$option->key][$length][1] ?? ($this->planned[$option->key][$length] ??= $this->mayBeShort($option, $length)
-            ? $this->make($option, $length)[1]
-            : $this->length->minutes($option->activity, self::children($option), $option->lengths[$length]));
+        return $this->made[$option->key][$length][1] ?? ($this->planned[$option->key][$length] ??= $this->planned($option, $length));
     }
 
-    /** Whether its questions were made already. */
-    public function isMade(Option $option, int $length): bool
+    /** Whether an option could not be laid out once. */
+    public function lacks(Option $option): bool
     {
-        return isset($this->made[$option->key][$length]);
+        return isset($this->lacking[$option->key]);
     }
 
     /** What an option would bring, before it is laid out. */
@@ -69,7 +82,7 @@ final class SetOuts
     {
         $sittings = [];
         foreach ($option->candidates as $candidate) {
-            $childId = $candidate->learner->child->id;
+            $childId = $candidate->childId;
             $sittings[] = [$childId, $this->courses($candidate, $option->lengths[$length][$childId])];
         }
         $last = $this->last[$option->key] ?? null;
@@ -107,19 +120,55 @@ final class SetOuts
      */
     public function courses(Candidate $candidate, int $questions): array
     {
-        $key = spl_object_id($candidate).' '.$questions;
-        $made = $this->sittings[$key] ?? null;
-        // Between the first question and the last those of both courses take turns.
-        $second = null === $candidate->second ? 0 : intdiv(max(0, $questions - 2), 2);
-        $main = max(0, $questions - $second - ($this->ofOthers[spl_object_id($candidate)] ??= $this->settingOut->asking->ofOthers($candidate)));
+        return $this->courses[spl_object_id($candidate)][$questions] ??= $this->hopedFor($candidate, $questions);
+    }
+
+    /** @return list<array{string, float, int}> */
+    private function hopedFor(Candidate $candidate, int $questions): array
+    {
+        $made = $this->sittings[spl_object_id($candidate)][$questions] ?? null;
+        [$first, $second] = $this->tries($candidate, $questions);
         $by = $this->worth[spl_object_id($candidate)] ?? 1.0;
-        $courses = [[$candidate->ranked->step->id, $by * $candidate->value(), $made?->attempts($candidate->ranked->step->id) ?? $main]];
+        $courses = [[$candidate->ranked->step->id, $by * $candidate->value(), $made?->attempts($candidate->ranked->step->id) ?? $first]];
         if (null !== $candidate->second) {
             $stepId = $candidate->second->ranked->step->id;
             $courses[] = [$stepId, $by * $candidate->second->value(), $made?->attempts($stepId) ?? $second];
         }
 
         return $courses;
+    }
+
+    /**
+     * Tries to be expected of so many questions: fewer where a step has not so many.
+     *
+     * @return array{int, int, int} at the step, at the one beside it, and at others that a sitting begins and ends with
+     */
+    private function tries(Candidate $candidate, int $questions): array
+    {
+        $others = $this->ofOthers[spl_object_id($candidate)] ??= $this->settingOut->asking->ofOthers($candidate);
+        // Between the first question and the last those of both courses take turns.
+        $second = null === $candidate->second ? 0 : intdiv(max(0, $questions - 2), 2);
+        $has = static fn (Step $step): int => $candidate->activity->serves[$step->skill->id]->count($step);
+
+        return [
+            max(0, min($has($candidate->ranked->step), $questions - $second - $others)),
+            null === $candidate->second ? 0 : min($has($candidate->second->ranked->step), $second),
+            $others,
+        ];
+    }
+
+    private function planned(Option $option, int $length): int
+    {
+        $counts = [];
+        foreach ($option->candidates as $candidate) {
+            $questions = $option->lengths[$length][$candidate->childId];
+            // The three questions of a check come first.
+            $counts[$candidate->childId] = $candidate->isCheck()
+                ? max(CanDoClauses::CHECK + 1, $questions)
+                : min($questions, array_sum($this->tries($candidate, $questions)));
+        }
+
+        return $this->length->minutes($option->activity, self::children($option), $counts);
     }
 
     /**
@@ -134,7 +183,7 @@ final class SetOuts
         $beside = [];
         $circumstances = $this->reach($start, $end, $option->place);
         foreach ($others as $other) {
-            if ($other->stint->start < $end && $start < $other->stint->end) {
+            if (null !== $other->setUp && $other->stint->start < $end && $start < $other->stint->end) {
                 $beside[] = $other->setUp;
                 $circumstances .= '|'.$other->as;
             }
@@ -147,6 +196,8 @@ final class SetOuts
         ];
         [$laid, $as] = $this->laid[$key];
         if (null === $laid) {
+            $this->lacking[$option->key] = true;
+
             return null;
         }
         $placed = $this->placed[$key][$start] ?? null;
@@ -156,30 +207,35 @@ final class SetOuts
             $placed = $this->placed[$key][$start] = new Placed($option, $length, $setUp, $stint, $this->reckoning->counted($setUp), $as);
         }
         $this->last[$option->key] = $placed->counted;
+        unset($this->thoughts[$option->key]);
         foreach ($laid->sittings as $i => $sitting) {
-            $this->worth[spl_object_id($option->candidates[$i])] = $sitting->hasOldThings ? Candidates::USED_LATELY : 1.0;
+            $id = spl_object_id($option->candidates[$i]);
+            $this->worth[$id] = $sitting->hasOldThings ? Candidates::USED_LATELY : 1.0;
+            unset($this->courses[$id]);
         }
 
         return $placed;
     }
 
-    /** Whether a step has fewer questions than are wanted, so that only the set itself tells how long it takes; or more are asked, in a check. */
-    private function mayBeShort(Option $option, int $length): bool
+    /** The option as it may be thought to be before it is laid out; null where it is known that the house has not what it takes. */
+    public function thought(Option $option, int $length, int $start): ?Placed
     {
-        foreach ($option->candidates as $candidate) {
-            $questions = $option->lengths[$length][$candidate->learner->child->id];
-            foreach (null === $candidate->second ? [$candidate] : [$candidate, $candidate->second] as $of) {
-                $step = $of->ranked->step;
-                if ($option->activity->serves[$step->skill->id]->count($step) < $questions) {
-                    return true;
-                }
-            }
-            if ($candidate->isCheck()) {
-                return true;
-            }
-        }
+        $thought = $this->thoughts[$option->key][$length][$start] ??= $this->think($option, $length, $start);
+        $key = $option->key.'|'.$length.'|'.$this->reach($start, $thought->stint->end, $option->place);
 
-        return false;
+        return \array_key_exists($key, $this->laid) && null === $this->laid[$key][0] ? null : $thought;
+    }
+
+    private function think(Option $option, int $length, int $start): Placed
+    {
+        $minutes = $this->minutes($option, $length);
+        $stint = $this->hands->stint($start, $minutes, $option->place, $option->part, $option->who, $option->activity);
+        $same = $this->thoughts[$option->key][$length] ?? [];
+        $like = array_shift($same);
+
+        return null === $like
+            ? new Placed($option, $length, null, $stint, $this->expected($option, $length, $start), self::THOUGHT + $this->thought++)
+            : new Placed($option, $length, null, $stint, $like->counted->at($start), $like->as);
     }
 
     /** @return array{non-empty-list<Sitting>, int} */
@@ -188,9 +244,10 @@ final class SetOuts
         if (!isset($this->made[$option->key][$length])) {
             $sittings = $counts = [];
             foreach ($option->candidates as $candidate) {
-                $childId = $candidate->learner->child->id;
+                $childId = $candidate->childId;
                 $count = $option->lengths[$length][$childId];
-                $sittings[] = $sitting = $this->sittings[spl_object_id($candidate).' '.$count] ??= $this->settingOut->asking->sitting($candidate, $count);
+                $sittings[] = $sitting = $this->sittings[spl_object_id($candidate)][$count] ??= $this->settingOut->asking->sitting($candidate, $count);
+                unset($this->courses[spl_object_id($candidate)]);
                 // A step with few facts has a short set, a check a longer one.
                 $counts[$childId] = \count($sitting->questions);
             }

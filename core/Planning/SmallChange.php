@@ -17,20 +17,18 @@ enum SmallChange
     case Removed;
     case TwoOut;
     case Timed;
-    case Rebuilt;
 
     /** Of a hundred so many. */
     public function often(): int
     {
         return match ($this) {
             self::Added => 17,
-            self::Replaced => 24,
+            self::Replaced => 37,
             self::Lengthened, self::Moved => 7,
             self::Joined, self::Left, self::Removed => 3,
             self::Merged => 4,
             self::TwoOut => 9,
             self::Timed => 10,
-            self::Rebuilt => 13,
         };
     }
 
@@ -44,6 +42,6 @@ enum SmallChange
             }
         }
 
-        return self::Rebuilt;
+        return self::Timed;
     }
 }

@@ -28,7 +28,6 @@ use Pindle\Core\Planning\Placed;
 use Pindle\Core\Planning\PlanCheck;
 use Pindle\Core\Planning\Planner;
 use Pindle\Core\Planning\Prospects;
-use Pindle\Core\Planning\Rebuilding;
 use Pindle\Core\Planning\Reckoning;
 use Pindle\Core\Planning\Repertoire;
 use Pindle\Core\Planning\Search;
@@ -107,6 +106,129 @@ final class SearchTest extends TestCase
         self::assertGreaterThan(20, $compared);
     }
 
+    public function test_what_was_thought_of_is_laid_out_and_what_the_house_lacks_is_left_away_and_not_thought_of_again(): void
+    {
+        $request = SmallDays::large(0)->request;
+        $filling = self::filling($request);
+        $at = $request->windows[0]->start;
+        $counts = ['lies' => 0, 'lacks' => 0];
+        foreach (array_merge(...array_values($filling->options->candidates)) as $candidate) {
+            foreach ($filling->options->alone($candidate) as $option) {
+                $thought = $filling->thought([], $option, 0, $at) ?? [];
+                self::assertCount(1, $thought, $option->key);
+                self::assertNull($thought[0]->setUp);
+                $laid = $filling->laidOut($thought);
+                if ([] !== $laid) {
+                    self::assertFalse($filling->lacks($option));
+                    self::assertNotNull($laid[0]->setUp);
+                    self::assertEquals($thought[0]->stint, $laid[0]->stint);
+                    self::assertSame($laid, $filling->laidOut($laid));
+                    $again = $filling->thought([], $option, 0, $at);
+                    self::assertEquals($laid[0]->counted, $again[0]->counted ?? null, 'it is known now what it brings');
+                    ++$counts['lies'];
+                } elseif ($filling->lacks($option)) {
+                    self::assertNull($filling->thought([], $option, 0, $at), $option->key);
+                    ++$counts['lacks'];
+                }
+            }
+        }
+        self::assertGreaterThan(50, $counts['lies']);
+        self::assertGreaterThan(3, $counts['lacks']);
+    }
+
+    public function test_what_is_thought_of_at_another_time_brings_the_same_and_another_length_is_another(): void
+    {
+        $filling = self::filling(self::request());
+        $longer = array_values(array_filter(self::alone($filling), static fn (Option $option): bool => \count($option->lengths) > 1))[0] ?? null;
+        self::assertNotNull($longer);
+        [$first] = $filling->thought([], $longer, 0, 540) ?? [];
+        [$later] = $filling->thought([], $longer, 0, 565) ?? [];
+        [$more] = $filling->thought([], $longer, 1, 540) ?? [];
+
+        self::assertSame([540, 565], [$first->counted->start, $later->counted->start]);
+        self::assertEquals($first->counted, $later->counted->at(540));
+        self::assertSame($first->as, $later->as);
+        self::assertNotSame($first->as, $more->as);
+        self::assertSame($first, $filling->thought([], $longer, 0, 540)[0] ?? null, 'thought of once');
+    }
+
+    public function test_of_two_at_one_time_the_later_one_is_left_away_when_they_are_laid_out(): void
+    {
+        $filling = self::filling(self::request());
+        [$first, $second] = self::first($filling, 'maren');
+        $both = $filling->thought($filling->thought([], $second, 0, 545) ?? [], $first, 0, 540) ?? [];
+
+        self::assertCount(2, $both);
+        self::assertSame([540], array_map(static fn (Placed $one): int => $one->stint->start, $filling->laidOut($both)));
+    }
+
+    public function test_an_option_is_as_long_as_its_child_has_minutes_left(): void
+    {
+        $filling = self::filling(self::request());
+        $room = $filling->room;
+        $option = self::growing($filling);
+        $most = \count($option->lengths) - 1;
+        $now = self::placed($filling, [[$option, 540]]);
+
+        self::assertSame(30, $room->left([], $option->who));
+        self::assertSame(30 - $filling->minutes($option, 0), $room->left($now, $option->who));
+        self::assertSame(\PHP_INT_MAX, $room->left($now, 0), 'nobody');
+        self::assertSame($most, $room->length($option, $filling->minutes($option, $most)));
+        self::assertSame($most - 1, $room->length($option, $filling->minutes($option, $most) - 1));
+        self::assertSame(0, $room->length($option, $filling->minutes($option, 0)));
+        self::assertNull($room->length($option, $filling->minutes($option, 0) - 1));
+    }
+
+    public function test_it_fits_as_long_as_there_is_time_and_at_the_shortest_where_that_alone_does(): void
+    {
+        $filling = self::filling(self::withLittle());
+        $option = self::growing($filling);
+        $most = \count($option->lengths) - 1;
+        [$little] = self::first($filling, 'lark');
+        $counted = self::placed($filling, [[$little, 540]])[0]->counted;
+        $found = [];
+        foreach (range($filling->minutes($option, 0) - 1, $filling->minutes($option, $most)) as $free) {
+            // From then on the parent is with the little one.
+            $stint = $filling->hands->stint(540 + $free, 60 - $free, Place::Table, Part::With, $little->who, $little->activity);
+            $fitting = array_filter(array_keys($option->lengths), static fn (int $length): bool => $filling->minutes($option, $length) <= $free);
+            $expected = [] === $fitting ? [$most, null] : [max($fitting), 540];
+            self::assertSame($expected, $filling->room->fitted([new Placed(null, 0, null, $stint, $counted, 0)], $option, $most, null, false));
+            $found[] = $expected;
+        }
+        self::assertSame([$most, null], $found[0]);
+        self::assertSame([0, 540], $found[1]);
+        self::assertSame([$most, 540], end($found));
+        self::assertGreaterThan(3, \count($found), 'and between');
+    }
+
+    public function test_what_is_drawn_brings_what_is_needed_for_one_child_or_for_some_who_meet(): void
+    {
+        $filling = self::filling(self::withLittle());
+        $draw = new Draw($filling, new Chance(3), ['maren', 'lark']);
+        $found = [];
+        for ($time = 0; $time < 60; ++$time) {
+            $all = $draw->some([], null, 0.1);
+            $found[] = $all;
+            self::assertLessThanOrEqual(3, \count($all));
+            foreach ($draw->some([], null, 0.1, 5.0) as [$gain, $option, $length]) {
+                self::assertGreaterThanOrEqual(5.0, $gain);
+                self::assertEqualsWithDelta($gain, $filling->gains->of($option, $length), 1e-9);
+            }
+            self::assertSame([], $draw->some([], null, 0.1, 100.0));
+        }
+        $drawn = array_merge(...$found);
+        self::assertContains(3, array_map(\count(...), $found));
+        self::assertNotSame([], array_filter($drawn, static fn (array $one): bool => $one[0] < 5.0));
+        $company = array_count_values(array_map(static fn (array $one): int => \count($one[1]->candidates), $drawn));
+        self::assertGreaterThan(10, $company[1] ?? 0);
+        self::assertGreaterThan(10, $company[2] ?? 0);
+    }
+
+    public function test_more_children_are_searched_for_longer(): void
+    {
+        self::assertSame([300, 1050, 4050], array_map(Search::steps(...), [1, 2, 6]));
+    }
+
     public function test_what_lies_out_is_the_same_in_the_same_circumstances_and_another_where_it_is_in_use(): void
     {
         $request = self::request();
@@ -114,13 +236,13 @@ final class SearchTest extends TestCase
         foreach (self::alone($filling) as $option) {
             $first = $filling->with([], $option, 0, 540);
             $later = $filling->with([], $option, 0, 560);
-            if (null === $first || null === $later || [] === $first[0]->setUp->laid) {
+            [$kept, $other] = [$first[0]->setUp ?? null, $later[0]->setUp ?? null];
+            if (null === $first || null === $later || null === $kept || null === $other || [] === $kept->laid) {
                 continue;
             }
             self::assertSame($first[0]->as, $later[0]->as);
-            self::assertSame($first[0]->setUp->laid, $later[0]->setUp->laid);
-            self::assertSame([540, 560], [$first[0]->setUp->span->start, $later[0]->setUp->span->start]);
-            $kept = $first[0]->setUp;
+            self::assertSame($kept->laid, $other->laid);
+            self::assertSame([540, 560], [$kept->span->start, $other->span->start]);
             $beside = self::filling(self::request([$kept]));
             $again = null;
             foreach (self::alone($beside) as $same) {
@@ -175,7 +297,7 @@ final class SearchTest extends TestCase
                 $thought = $filling->minutes($option, $length);
                 $placed = $filling->with([], $option, $length, 540);
                 if (null !== $placed) {
-                    self::assertSame($thought, $placed[0]->setUp->span->minutes(), $option->key);
+                    self::assertSame($thought, $placed[0]->setUp?->span->minutes(), $option->key);
                 }
             }
         }
@@ -290,27 +412,23 @@ final class SearchTest extends TestCase
             self::assertNull($company->kept($placed), 'tried before');
             if (null !== $kept) {
                 self::assertSame(0, $filling->room->excess($kept));
-                self::assertContains('lark', array_merge(...array_map(static fn (Placed $one): array => $one->setUp->childIds(), $kept)));
+                self::assertContains('lark', array_merge(...array_map(static fn (Placed $one): array => array_keys($one->option?->byChild() ?? []), $kept)));
                 ++$helped;
             }
         }
         self::assertGreaterThan(5, $helped);
     }
 
-    public function test_what_is_built_anew_leaves_the_rest_and_no_little_one_alone(): void
+    /** One of Maren's that takes longer with each length. */
+    private static function growing(Filling $filling): Option
     {
-        $filling = self::filling(self::withLittle());
-        [$first] = self::first($filling, 'maren');
-        $now = self::placed($filling, [[$first, 540]]);
-        $chance = new Chance(1);
-        $rebuilding = new Rebuilding($filling, $chance, new Draw($filling, $chance, ['maren', 'lark']));
-        for ($time = 0; $time < 10; ++$time) {
-            $anew = $rebuilding->from($now, 545, 0.1);
-            self::assertContains($now[0]->setUp->activity->id, array_map(static fn (Placed $one): string => $one->setUp->activity->id, $anew));
-            self::assertSame(0, $filling->room->excess($anew));
-            self::assertGreaterThan($filling->worth($now), $filling->worth($anew));
-            self::assertNotContains($now[0], $rebuilding->from($now, 540, 0.1), 'from its start on it is taken out');
+        foreach (self::alone($filling) as $option) {
+            $minutes = array_map(static fn (int $length): int => $filling->minutes($option, $length), array_keys($option->lengths));
+            if (\count($minutes) > 2 && $minutes === array_unique($minutes) && !$option->isForMoments && null !== $filling->with([], $option, 0, 540)) {
+                return $option;
+            }
         }
+        self::fail('Nothing grows.');
     }
 
     /** @return list<Option> of one child alone, one of each activity that can be first on the day */
