@@ -14,6 +14,9 @@ use Pindle\Core\Skill\Step;
 /** Lays options out while a day is being filled, and remembers what lies out and is asked in circumstances that are the same again. */
 final class SetOuts
 {
+    /** What is only thought of is counted from here, so that it is told from what lies out (Placed). */
+    private const THOUGHT = 1_000_000;
+
     /** @var array<int, array<int, Sitting>> by candidate and questions wanted */
     private array $sittings = [];
 
@@ -50,9 +53,8 @@ final class SetOuts
     /** @var array<string, array<int, array<int, Placed>>> by option, length and start: as it is thought to be, as far as is known now */
     private array $thoughts = [];
 
-    /** So many were thought of; they are told from what lies out. */
+    /** So many were thought of. */
     private int $thought = 0;
-    private const THOUGHT = 1_000_000;
 
     private readonly Length $length;
 
