@@ -25,7 +25,11 @@ final class Search
     private const COOL = 0.03;
 
     /** Of two that come at once the first is drawn as freely as that: what they bring, they bring together. */
-    private const FREELY = 3.0;
+    private const FIRST_OF_TWO = 3.0;
+
+    /** So often of ten what comes in is of any length instead of the longest there is time for; and where two share the time of one. */
+    private const SHORTER = 3;
+    private const SHARING = 8;
 
     /** So roughly is known what an option would bring, in the unit of the goal. */
     private const ROUGHLY = 0.5;
@@ -86,7 +90,7 @@ final class Search
             [$best, $worth] = $is > $worth + 1e-9 ? [$found, $is] : [$best, $worth];
         }
 
-        return array_values(array_filter(array_map(static fn (Placed $one): ?SetUp => $one->setUp, $best)));
+        return array_map(static fn (Placed $one): SetUp => $one->setUp ?? throw new \LogicException('A plan is never of thoughts.'), $best);
     }
 
     /**
@@ -177,7 +181,7 @@ final class Search
      *
      * @return list<Placed>|null
      */
-    private function drawn(array $rest, ?Placed $instead, float $least, float $warmth, int $shorter = 3): ?array
+    private function drawn(array $rest, ?Placed $instead, float $least, float $warmth, int $shorter = self::SHORTER): ?array
     {
         $need = -\INF === $least ? $least : $least - $this->filling->worth($rest) - self::ROUGHLY;
         foreach ($this->draw->some($rest, $instead, $warmth, $need) as [, $option, $length]) {
@@ -257,7 +261,7 @@ final class Search
     private function withoutOne(Option $option): ?Option
     {
         $company = $option->byChild();
-        unset($company[$this->chance->one($option->candidates)->learner->child->id]);
+        unset($company[$this->chance->one($option->candidates)->childId]);
 
         return $this->options->ofCompany($company);
     }
@@ -304,9 +308,8 @@ final class Search
             $other = $rest[$i];
             array_splice($rest, $i, 1);
         }
-        // Two in the place of one share its time.
-        $shorter = null === $other ? 8 : 3;
-        $next = $this->drawn($rest, $one, -\INF, self::FREELY, $shorter);
+        $shorter = null === $other ? self::SHARING : self::SHORTER;
+        $next = $this->drawn($rest, $one, -\INF, self::FIRST_OF_TWO, $shorter);
 
         return null === $next ? null : $this->drawn($next, $other ?? $one, $least, $warmth, $shorter);
     }

@@ -20,7 +20,7 @@ final class SetOuts
     /** @var array<int, array<int, Sitting>> by candidate and questions wanted */
     private array $sittings = [];
 
-    /** @var array<string, array<int, int>> by option and length: minutes with as many questions as are wanted */
+    /** @var array<string, array<int, int>> by option and length: minutes with as many questions as are to be expected */
     private array $planned = [];
 
     /** @var array<string, array<int, array{non-empty-list<Sitting>, int}>> by option and length: the sittings and the minutes they take */

@@ -306,14 +306,7 @@ final class SearchTest extends TestCase
     public function test_the_parent_is_busy_all_through_what_is_done_near_in_three_minutes_and_at_its_ends_in_four(): void
     {
         $hands = new Hands(Make::day(0), [], [new Span(540, 600)], []);
-        $busy = static fn (int $minutes, Part $part): array => $hands->stint(
-            550,
-            $minutes,
-            Place::Table,
-            $part,
-            0,
-            Make::catalogue()->activity('fetch-me'),
-        )->busy;
+        $busy = static fn (int $minutes, Part $part): array => self::stint($hands, 550, $minutes, 0, $part)->busy;
 
         self::assertSame([[550, 553]], $busy(3, Part::Near));
         self::assertSame([[550, 552], [553, 554]], $busy(4, Part::Near));
@@ -325,14 +318,7 @@ final class SearchTest extends TestCase
     {
         $lark = Make::child('Lark', 40, [new Span(590, 620)]);
         $hands = new Hands(Make::day(0), [Make::child('Maren', 78), $lark], [new Span(540, 600)], []);
-        $stint = static fn (int $from, int $minutes, int $who) => $hands->stint(
-            $from,
-            $minutes,
-            Place::Table,
-            Part::With,
-            $who,
-            Make::catalogue()->activity('fetch-me'),
-        );
+        $stint = static fn (int $from, int $minutes, int $who): Stint => self::stint($hands, $from, $minutes, $who);
 
         self::assertSame([0], $hands->beside([]));
         self::assertSame([17], $hands->beside([$stint(550, 7, 1)]));
@@ -345,14 +331,7 @@ final class SearchTest extends TestCase
     {
         $children = [Make::child('Maren', 78), Make::child('Lark', 40), Make::child('Ode', 30)];
         $hands = new Hands(Make::day(0), $children, [new Span(540, 600), new Span(780, 805)], []);
-        $stint = static fn (int $from, int $minutes, int $who): Stint => $hands->stint(
-            $from,
-            $minutes,
-            Place::Table,
-            Part::With,
-            $who,
-            Make::catalogue()->activity('fetch-me'),
-        );
+        $stint = static fn (int $from, int $minutes, int $who): Stint => self::stint($hands, $from, $minutes, $who);
         $most = [15, 15, 15, 15];
 
         self::assertSame(0, $hands->lonely([$stint(540, 15, 1)], $most));
@@ -417,6 +396,11 @@ final class SearchTest extends TestCase
             }
         }
         self::assertGreaterThan(5, $helped);
+    }
+
+    private static function stint(Hands $hands, int $from, int $minutes, int $who, Part $part = Part::With): Stint
+    {
+        return $hands->stint($from, $minutes, Place::Table, $part, $who, Make::catalogue()->activity('fetch-me'));
     }
 
     /** One of Maren's that takes longer with each length. */
