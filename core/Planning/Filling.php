@@ -21,6 +21,9 @@ final class Filling
     /** @var list<Counted> of what was planned before */
     private readonly array $held;
 
+    /** @var array<int, array{int, float}> by candidate: questions and worth of a place at a set-up of several */
+    private array $places = [];
+
     /** Set-ups that may still come. */
     private readonly int $setUpsLeft;
 
@@ -60,15 +63,28 @@ final class Filling
      */
     public function worth(array $placed): float
     {
-        return $this->goal(array_map(static fn (Placed $one): Counted => $one->counted, $placed));
+        $counted = [];
+        foreach ($placed as $one) {
+            $counted[] = $one->counted;
+        }
+
+        return $this->goal($counted);
     }
 
     /** What a child's place at a set-up of so many minutes would bring to a company, with the fewest questions of their age. */
     public function bringsToCompany(Candidate $candidate, int $minutes): float
     {
+        [$questions, $beside] = $this->places[spl_object_id($candidate)] ??= $this->place($candidate);
+
+        return $this->gains->ofOne($candidate, $questions, $minutes) + $beside;
+    }
+
+    /** @return array{int, float} the fewest questions for the child of a candidate, and what their place brings and costs besides what is learnt */
+    private function place(Candidate $candidate): array
+    {
         $questions = $this->length->size($candidate->learner->child)->fewest;
 
-        return $this->gains->ofOne($candidate, $questions, $minutes) + $this->gains->company($questions * $candidate->activity->seconds / 60);
+        return [$questions, $this->gains->company($questions * $candidate->activity->seconds / 60)];
     }
 
     /**

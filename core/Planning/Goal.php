@@ -35,6 +35,7 @@ final readonly class Goal
 
     public function total(): float
     {
-        return array_sum(get_object_vars($this));
+        return $this->learning + $this->together + $this->layingOut + $this->fetching + $this->minutes + $this->parent
+            + $this->new + $this->opening + $this->repeats + $this->fair + $this->share;
     }
 }

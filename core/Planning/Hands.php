@@ -23,7 +23,7 @@ final class Hands
     /** @var array<string, int> child id => bit */
     public readonly array $bits;
 
-    /** @var array<int, list<array{int, int}>> bit => asleep or away from and to */
+    /** @var array<int, array<int, int>> bit => asleep or away: to when, by from when */
     private readonly array $rests;
 
     /** @var array<int, int> bit => minutes between two sittings */
@@ -38,17 +38,23 @@ final class Hands
     /** @var list<int> when the times at the table begin */
     public readonly array $begins;
 
+    /** @var list<array{int, int}> when they begin and end */
+    private readonly array $times;
+
     /**
      * @param list<Child> $children
      * @param list<Span>  $windows
      * @param list<Block> $blocks
      */
-    public function __construct(LocalDate $date, array $children, private readonly array $windows, private readonly array $blocks)
+    public function __construct(LocalDate $date, array $children, array $windows, private readonly array $blocks)
     {
         $bits = $rests = $breaks = $little = [];
         foreach ($children as $i => $child) {
             $bits[$child->id] = $bit = 1 << $i;
-            $rests[$bit] = array_map(static fn (Span $rest): array => [$rest->start, $rest->end], $child->rests);
+            $rests[$bit] = [];
+            foreach ($child->rests as $rest) {
+                $rests[$bit][$rest->start] = max($rest->end, $rests[$bit][$rest->start] ?? 0);
+            }
             $breaks[$bit] = Day::breakFor($child, $date);
             if (!$child->mayBeAloneOn($date) && $child->isPlannedOn($date)) {
                 $little[] = $bit;
@@ -56,6 +62,7 @@ final class Hands
         }
         [$this->bits, $this->rests, $this->breaks, $this->little] = [$bits, $rests, $breaks, $little];
         $this->begins = array_map(static fn (Span $window): int => $window->start, $windows);
+        $this->times = array_map(static fn (Span $window): array => [$window->start, $window->end], $windows);
     }
 
     public function stint(int $start, int $minutes, Place $place, Part $part, int $who, Activity $activity): Stint
@@ -88,7 +95,7 @@ final class Hands
     public function allowByItself(Stint $one): bool
     {
         foreach ($this->rests as $bit => $rests) {
-            foreach ($one->who & $bit ? $rests : [] as [$from, $to]) {
+            foreach ($one->who & $bit ? $rests : [] as $from => $to) {
                 if ($one->start < $to && $from < $one->end) {
                     return false;
                 }
@@ -148,34 +155,34 @@ final class Hands
      */
     public function beside(array $stints): array
     {
-        $ends = [];
-        foreach ($this->windows as $i => $window) {
-            $ends[$i] = $window->start;
+        $ends = $this->begins;
+        foreach ($this->times as $i => [$begin, $end]) {
             foreach ($stints as $stint) {
-                if ($stint->end > $ends[$i] && $stint->start >= $window->start && $stint->end <= $window->end) {
+                if ($stint->end > $ends[$i] && $stint->start >= $begin && $stint->end <= $end) {
                     $ends[$i] = $stint->end;
                 }
             }
         }
         $longest = [];
         foreach ($this->little as $bit) {
-            $busy = [];
-            foreach ($this->rests[$bit] as [$since, $until]) {
-                $busy[$since] = max($until, $busy[$since] ?? 0);
-            }
+            $busy = $this->rests[$bit];
             foreach ($stints as $stint) {
-                if (0 !== ($stint->who & $bit)) {
-                    $busy[$stint->start] = max($stint->end, $busy[$stint->start] ?? 0);
+                if (0 !== ($stint->who & $bit) && $stint->end > ($busy[$stint->start] ?? 0)) {
+                    $busy[$stint->start] = $stint->end;
                 }
             }
             ksort($busy);
             foreach ($this->begins as $i => $from) {
+                $end = $ends[$i];
                 $most = 0;
                 foreach ($busy as $since => $until) {
-                    $most = max($most, min($since, $ends[$i]) - $from);
-                    $from = max($from, $until);
+                    if ($since >= $end) {
+                        break;
+                    }
+                    $most = $since - $from > $most ? $since - $from : $most;
+                    $from = $until > $from ? $until : $from;
                 }
-                $longest[] = max($most, $ends[$i] - $from);
+                $longest[] = $end - $from > $most ? $end - $from : $most;
             }
         }
 
@@ -192,7 +199,7 @@ final class Hands
     {
         $lonely = 0;
         foreach ($this->beside($stints) as $i => $minutes) {
-            $lonely |= $minutes > $most[$i] ? $this->little[intdiv($i, \count($this->windows))] : 0;
+            $lonely |= $minutes > $most[$i] ? $this->little[intdiv($i, \count($this->times))] : 0;
         }
 
         return $lonely;

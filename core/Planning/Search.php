@@ -14,7 +14,7 @@ final class Search
 {
     /** Small changes tried for one child, and for each child more who could sit. */
     private const STEPS = 300;
-    private const STEPS_MORE = 750;
+    private const STEPS_MORE = 850;
 
     /** Searches from an empty day: where it leads depends on what came first. What part of the steps is for the one from the best day found. */
     private const RUNS = 5;
@@ -94,50 +94,55 @@ final class Search
     }
 
     /**
-     * @param list<Placed> $now
+     * @param list<Placed> $from
      *
      * @return array{list<Placed>, float} the best day met that breaks no rule, and what it is worth
      */
-    private function annealed(array $now, int $steps): array
+    private function annealed(array $from, int $steps): array
     {
-        [$goal, $excess] = [$this->filling->worth($now), $this->filling->room->excess($now)];
-        [$best, $most] = 0 === $excess ? [$now, $goal] : [[], -\INF];
+        $now = $this->weighed($from);
+        [$best, $most] = $now->isAllowed() ? [$from, $now->worth] : [[], -\INF];
         for ($step = 0; $step < $steps; ++$step) {
             $done = $step / $steps;
             $warmth = self::WARM * (self::COOL / self::WARM) ** $done;
             $fine = self::FINE * (self::LAST_FINE / self::FINE) ** $done;
-            $least = $goal - $fine * $excess + $warmth * log($this->chance->share());
-            $next = $this->taken($this->changed($now, $least, $warmth), $least, $fine);
-            if (null === $next) {
-                continue;
+            $least = $now->worth - $fine * $now->excess + $warmth * log($this->chance->share());
+            $next = $this->taken($this->changed($now->placed, $least, $warmth), $least, $fine);
+            if (null !== $next && $next->worth > $most && $next->isAllowed()) {
+                $next = $this->weighed($this->filling->laidOut($next->placed));
+                [$best, $most] = $next->worth > $most && $next->isAllowed() ? [$next->placed, $next->worth] : [$best, $most];
             }
-            [$now, $goal, $excess] = [$next, $this->filling->worth($next), $this->filling->room->excess($next)];
-            if ($goal > $most && 0 === $excess) {
-                $now = $this->filling->laidOut($now);
-                [$goal, $excess] = [$this->filling->worth($now), $this->filling->room->excess($now)];
-                [$best, $most] = $goal > $most && 0 === $excess ? [$now, $goal] : [$best, $most];
-            }
+            $now = $next ?? $now;
         }
 
         return [$best, $most];
+    }
+
+    /** @param list<Placed> $placed */
+    private function weighed(array $placed): Weighed
+    {
+        return new Weighed($placed, $this->filling->worth($placed), $this->filling->room->excess($placed));
     }
 
     /**
      * A day where it is worth enough, with company for the little ones seen to where it is not; null where it stays worth too little.
      *
      * @param list<Placed>|null $next
-     *
-     * @return list<Placed>|null
      */
-    private function taken(?array $next, float $least, float $fine): ?array
+    private function taken(?array $next, float $least, float $fine): ?Weighed
     {
-        $is = null === $next ? -\INF : $this->filling->worth($next);
-        if (null === $next || $is < $least || $is - $fine * $this->filling->room->excess($next) >= $least) {
-            return $is < $least ? null : $next;
+        $worth = null === $next ? -\INF : $this->filling->worth($next);
+        if (null === $next || $worth < $least) {
+            return null;
+        }
+        $excess = $this->filling->room->excess($next);
+        if ($worth - $fine * $excess >= $least) {
+            return new Weighed($next, $worth, $excess);
         }
         $kept = $this->company->kept($next);
+        $worth = null === $kept ? -\INF : $this->filling->worth($kept);
 
-        return null === $kept || $this->filling->worth($kept) < $least ? null : $kept;
+        return null === $kept || $worth < $least ? null : new Weighed($kept, $worth, 0);
     }
 
     /**

@@ -224,9 +224,31 @@ final class SearchTest extends TestCase
         self::assertGreaterThan(10, $company[2] ?? 0);
     }
 
+    /** With the parent there throughout more may lie out; where it may anyway nobody is bound. */
+    public function test_the_parent_is_there_throughout_only_where_it_could_not_be_laid_out_else(): void
+    {
+        $day = SmallDays::small(4);
+        $all = $day->prospects(self::planner());
+        $found = ['near' => 0, 'with' => 0];
+        foreach (array_merge(...array_values($all->candidates)) as $candidate) {
+            $prospects = new Prospects($all->learners, $all->ranked, [$candidate->childId => [$candidate]], $all->scale);
+            $filling = self::filling($day->request, $prospects);
+            [$usual, $throughout] = [...$filling->options->alone($candidate), null, null];
+            if (null !== $usual && null !== $throughout) {
+                $lies = null !== $filling->with([], $usual, 0, $day->request->windows[0]->start);
+                foreach (Search::best(self::filling($day->request, $prospects), 1, 40) as $setUp) {
+                    self::assertSame($lies ? $usual->part : $throughout->part, $setUp->part, $usual->key);
+                    ++$found[$lies ? 'near' : 'with'];
+                }
+            }
+        }
+        self::assertGreaterThan(2, $found['near']);
+        self::assertGreaterThan(0, $found['with']);
+    }
+
     public function test_more_children_are_searched_for_longer(): void
     {
-        self::assertSame([300, 1050, 4050], array_map(Search::steps(...), [1, 2, 6]));
+        self::assertSame([300, 1150, 4550], array_map(Search::steps(...), [1, 2, 6]));
     }
 
     public function test_what_lies_out_is_the_same_in_the_same_circumstances_and_another_where_it_is_in_use(): void
