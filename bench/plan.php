@@ -30,7 +30,7 @@ use Pindle\Tests\Make;
 require dirname(__DIR__).'/vendor/autoload.php';
 
 ini_set('memory_limit', '1G');
-const NODES = 12_000;
+const NODES = 40_000;
 const LONGER = 20;
 const YEARS = 5 * 365;
 

@@ -27,6 +27,9 @@ final class Gains
     /** @var array<string, array<string, true>> child id => ids of activities in that day */
     private array $plays = [];
 
+    /** @var array<string, true> ids of activities in that day that are new to the parent */
+    private array $new = [];
+
     /** @var array<string, float> child id => the part they have of what they were to have */
     private array $shares = [];
 
@@ -49,8 +52,9 @@ final class Gains
      */
     public function look(array $placed): void
     {
-        $has = $this->sat = $this->plays = $this->sharing = [];
+        $has = $this->sat = $this->plays = $this->sharing = $this->new = [];
         foreach ($placed as $one) {
+            $this->new += $one->counted->isNew ? [$one->counted->activityId => true] : [];
             foreach ($one->counted->sittings as [$childId, $courses]) {
                 $has[$childId][$one->as] = $courses;
                 $this->sat[$childId] = ($this->sat[$childId] ?? 0) + $one->counted->minutes;
@@ -82,10 +86,10 @@ final class Gains
         return $this->more[$key][100 * spl_object_id($candidate) + $questions] ??= $this->learns($candidate, $questions, ...$this->learnt[$key]);
     }
 
-    /** What a child has in the day that is looked at: the same for the same. */
+    /** What a child has in the day that is looked at, and what the parent has to learn there: the same for the same. */
     public function has(string $childId): string
     {
-        return $this->has[$childId];
+        return $this->has[$childId].' '.implode(' ', array_keys($this->new));
     }
 
     /** What the day would gain by one child's place at a set-up of so many minutes, besides what the set-up costs. */
@@ -123,7 +127,9 @@ final class Gains
     {
         $weights = $this->scale->weights;
         $minutes = $this->setOuts->minutes($option, $length);
-        $gain = ($option->isNew ? $weights->opening * ($this->scale->opens[$option->activity->id] ?? 0.0) - $weights->newGame : 0.0)
+        // A game is learnt once.
+        $isNew = $option->isNew && !isset($this->new[$option->activity->id]);
+        $gain = ($isNew ? $weights->opening * ($this->scale->opens[$option->activity->id] ?? 0.0) - $weights->newGame : 0.0)
             + $weights->together * (\count($option->candidates) - 1)
             - $weights->setUp
             - $weights->kind * $this->setOuts->kinds($option)

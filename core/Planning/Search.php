@@ -13,7 +13,7 @@ namespace Pindle\Core\Planning;
 final class Search
 {
     /** Small changes tried for one child, and for each child more who could sit. */
-    private const STEPS = 300;
+    private const STEPS = 270;
     private const STEPS_MORE = 850;
 
     /** Searches from an empty day: where it leads depends on what came first. What part of the steps is for the one from the best day found. */
@@ -21,11 +21,15 @@ final class Search
     private const AGAIN = 0.25;
 
     /** What a change may cost at first, and at last, to be taken about once in three times, in the unit of the goal. */
-    private const WARM = 0.5;
+    private const WARM = 1.0;
     private const COOL = 0.03;
 
-    /** Of two that come at once the first is drawn as freely as that: what they bring, they bring together. */
-    private const FIRST_OF_TWO = 3.0;
+    /** Of several that come at once the first ones are drawn as freely as that: what they bring, they bring together. */
+    private const TOGETHER = 3.0;
+
+    /** A day of so few set-ups is now and then filled anew, with up to so many more: one that is good for two has no way on to one for three. */
+    private const FEW = 3;
+    private const MORE = 2;
 
     /** So often of ten what comes in is of any length instead of the longest there is time for; and where two share the time of one. */
     private const SHORTER = 3;
@@ -167,6 +171,7 @@ final class Search
         $start = $one->stint->start;
 
         return match ($change) {
+            SmallChange::Anew => \count($now) > self::FEW ? $this->drawn($rest, $one, $least, $warmth) : $this->anew(\count($now)),
             SmallChange::Replaced => $this->drawn($rest, $one, $least, $warmth),
             SmallChange::Lengthened => $this->with($rest, $option, $start),
             SmallChange::Moved => $this->with($rest, $option, null, $one->length),
@@ -186,8 +191,14 @@ final class Search
      *
      * @return list<Placed>|null
      */
-    private function drawn(array $rest, ?Placed $instead, float $least, float $warmth, int $shorter = self::SHORTER): ?array
-    {
+    private function drawn(
+        array $rest,
+        ?Placed $instead,
+        float $least,
+        float $warmth,
+        int $shorter = self::SHORTER,
+        bool $mayGiveWay = true,
+    ): ?array {
         $need = -\INF === $least ? $least : $least - $this->filling->worth($rest) - self::ROUGHLY;
         foreach ($this->draw->some($rest, $instead, $warmth, $need) as [, $option, $length]) {
             if ($this->filling->lacks($option) && 1 === \count($option->candidates)) {
@@ -195,7 +206,7 @@ final class Search
                 $option = $this->options->alone($option->candidates[0])[1] ?? $option;
             }
             // One game that is new to the parent gives way to another.
-            $beside = $this->filling->mayCome($rest, $option) || !$option->isNew ? $rest : self::withoutNew($rest);
+            $beside = $this->filling->mayCome($rest, $option) || !$option->isNew || !$mayGiveWay ? $rest : self::withoutNew($rest);
             if (!$this->filling->mayCome($beside, $option)) {
                 continue;
             }
@@ -208,11 +219,27 @@ final class Search
                 default => $this->instead($beside, $option, $length),
             };
             if (null !== $next) {
-                return $next;
+                return $this->refilled($next, \count($rest) - \count($beside), $warmth);
             }
         }
 
         return null;
+    }
+
+    /**
+     * With others in the place of so many that gave way, as far as there are any: else one new game would hardly ever follow another.
+     *
+     * @param list<Placed> $now
+     *
+     * @return list<Placed>
+     */
+    private function refilled(array $now, int $gaps, float $warmth): array
+    {
+        for ($gap = 0; $gap < $gaps; ++$gap) {
+            $now = $this->drawn($now, null, -\INF, $warmth, mayGiveWay: false) ?? $now;
+        }
+
+        return $now;
     }
 
     /**
@@ -299,6 +326,21 @@ final class Search
     }
 
     /**
+     * All out, and as many in, or a few more.
+     *
+     * @return list<Placed>|null
+     */
+    private function anew(int $setUps): ?array
+    {
+        $next = [];
+        for ($one = 0; $one < $setUps + self::MORE; ++$one) {
+            $next = $this->drawn($next, null, -\INF, self::TOGETHER) ?? $next;
+        }
+
+        return [] === $next ? null : $next;
+    }
+
+    /**
      * Two out, or one, and two in.
      *
      * @param list<Placed> $rest with one out already
@@ -314,7 +356,7 @@ final class Search
             array_splice($rest, $i, 1);
         }
         $shorter = null === $other ? self::SHARING : self::SHORTER;
-        $next = $this->drawn($rest, $one, -\INF, self::FIRST_OF_TWO, $shorter);
+        $next = $this->drawn($rest, $one, -\INF, self::TOGETHER, $shorter);
 
         return null === $next ? null : $this->drawn($next, $other ?? $one, $least, $warmth, $shorter);
     }

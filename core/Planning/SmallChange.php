@@ -17,15 +17,16 @@ enum SmallChange
     case Removed;
     case TwoOut;
     case Timed;
+    case Anew;
 
     /** Of a hundred so many. */
     public function often(): int
     {
         return match ($this) {
             self::Added => 17,
-            self::Replaced => 37,
+            self::Replaced => 34,
             self::Lengthened, self::Moved => 7,
-            self::Joined, self::Left, self::Removed => 3,
+            self::Joined, self::Left, self::Removed, self::Anew => 3,
             self::Merged => 4,
             self::TwoOut => 9,
             self::Timed => 10,
