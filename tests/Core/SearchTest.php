@@ -45,6 +45,7 @@ final class SearchTest extends TestCase
     public static function small(): iterable
     {
         yield 'one child' => [6];
+        yield 'one child, filled anew on the way' => [57];
         yield 'two' => [55];
         yield 'two others' => [61];
         yield 'two, best with two set-ups of one new game' => [43];
