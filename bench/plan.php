@@ -24,7 +24,7 @@ use Pindle\Tests\Make;
 /*
  * ./pindle bench plan [small days] [large days] [households]: how near the planner comes to the best day there is. Small days against branch and bound
  * over the same candidates, really laid out; large ones against a search twenty times as long; broken rules over made-up households; how long it takes.
- * Seeds fixed. Two processes share the work; with more arguments it does one share and prints its figures.
+ * Seeds fixed. Takes half an hour. Two processes share the work; with more arguments it does one share and prints its figures.
  */
 
 require dirname(__DIR__).'/vendor/autoload.php';

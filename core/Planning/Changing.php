@@ -87,8 +87,7 @@ final class Changing
         $need = -\INF === $least ? $least : $least - $this->filling->worth($rest) - self::ROUGHLY;
         foreach ($this->draw->some($rest, $instead, $warmth, $need) as [, $option, $length]) {
             if ($this->filling->lacks($option) && 1 === \count($option->candidates)) {
-                // With the parent there throughout more may lie out.
-                $option = $this->options->alone($option->candidates[0])[1] ?? $option;
+                $option = $this->options->throughout($option->candidates[0]) ?? $option;
             }
             // One game that is new to the parent gives way to another.
             $beside = $this->filling->mayCome($rest, $option) || !$option->isNew || !$mayGiveWay ? $rest : self::withoutNew($rest);

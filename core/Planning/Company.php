@@ -116,7 +116,7 @@ final class Company
     {
         $option = \count($lonely) > 1 && $this->chance->inTen(self::ALL) ? $this->ofSeveral(array_flip($lonely)) : null;
         $alone = [] === $lonely ? [] : $this->options->candidates[$this->chance->one($lonely)] ?? [];
-        $option ??= [] === $alone ? null : $this->options->alone($this->chance->oneEarly($alone))[0] ?? null;
+        $option ??= [] === $alone ? null : $this->options->usual($this->chance->oneEarly($alone));
         $length = null === $option ? null : $this->filling->longestLeft($now, $option);
 
         return null === $option || null === $length ? null : $this->filling->fitted($now, $option, $length);

@@ -120,7 +120,7 @@ final class Draw
         $solos = $gains = [];
         $left = $this->filling->room->left($rest, $this->filling->hands->bits[$childId]);
         foreach ($this->candidates[$childId] as $i => $candidate) {
-            $option = $this->options->alone($candidate)[0] ?? null;
+            $option = $this->options->usual($candidate);
             $length = null === $option ? null : $this->filling->room->length($option, $left);
             if (null !== $option && null !== $length) {
                 $gains[$i] = $this->gains->of($option, $length);

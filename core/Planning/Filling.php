@@ -22,7 +22,7 @@ final class Filling
     private readonly array $held;
 
     /** @var array<int, array{int, float}> by candidate: questions and worth of a place at a set-up of several */
-    private array $places = [];
+    private array $seats = [];
 
     /** Set-ups that may still come. */
     private readonly int $setUpsLeft;
@@ -74,13 +74,13 @@ final class Filling
     /** What a child's place at a set-up of so many minutes would bring to a company, with the fewest questions of their age. */
     public function bringsToCompany(Candidate $candidate, int $minutes): float
     {
-        [$questions, $beside] = $this->places[spl_object_id($candidate)] ??= $this->place($candidate);
+        [$questions, $beside] = $this->seats[spl_object_id($candidate)] ??= $this->seat($candidate);
 
         return $this->gains->ofOne($candidate, $questions, $minutes) + $beside;
     }
 
     /** @return array{int, float} the fewest questions for the child of a candidate, and what their place brings and costs besides what is learnt */
-    private function place(Candidate $candidate): array
+    private function seat(Candidate $candidate): array
     {
         $questions = $this->length->size($candidate->learner->child)->fewest;
 

@@ -35,7 +35,6 @@ final readonly class Goal
 
     public function total(): float
     {
-        return $this->learning + $this->together + $this->layingOut + $this->fetching + $this->minutes + $this->parent
-            + $this->new + $this->opening + $this->repeats + $this->fair + $this->share;
+        return array_sum(get_object_vars($this));
     }
 }

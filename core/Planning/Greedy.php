@@ -68,7 +68,7 @@ final readonly class Greedy
         $all = [];
         foreach ($this->options->candidates as $own) {
             foreach ($own as $candidate) {
-                array_push($all, ...\array_slice($this->options->alone($candidate), 0, 1));
+                $all[] = $this->options->usual($candidate);
             }
         }
         foreach ($this->options->meeting as $of) {
@@ -81,6 +81,6 @@ final readonly class Greedy
             array_push($all, ...\count($best) > 2 ? $this->options->together($best) : []);
         }
 
-        return $all;
+        return array_values(array_filter($all));
     }
 }

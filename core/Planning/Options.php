@@ -52,6 +52,18 @@ final class Options
         return $this->alone[spl_object_id($candidate)] ??= $this->makeAlone($candidate);
     }
 
+    /** Of one child by themselves, with the parent's usual part; null where it cannot be. */
+    public function usual(Candidate $candidate): ?Option
+    {
+        return $this->alone($candidate)[0] ?? null;
+    }
+
+    /** The same with the parent there throughout, so that more may lie out; null where that is the usual part. */
+    public function throughout(Candidate $candidate): ?Option
+    {
+        return $this->alone($candidate)[1] ?? null;
+    }
+
     /** @return list<Option> */
     private function makeAlone(Candidate $candidate): array
     {
@@ -94,7 +106,7 @@ final class Options
 
         return match (\count($inOrder)) {
             0 => null,
-            1 => $this->alone($inOrder[0])[0] ?? null,
+            1 => $this->usual($inOrder[0]),
             default => $this->together($inOrder)[0] ?? null,
         };
     }

@@ -116,8 +116,9 @@ final class SearchTest extends TestCase
         $compared = 0;
         foreach ($filling->options->candidates['maren'] ?? [] as $candidate) {
             foreach ($filling->options->candidates['lark'] ?? [] as $other) {
-                [$first] = $filling->options->alone($candidate);
-                [$second] = $filling->options->alone($other);
+                [$first, $second] = [$filling->options->usual($candidate), $filling->options->usual($other)];
+                self::assertNotNull($first);
+                self::assertNotNull($second);
                 $day = $first->activity->id === $second->activity->id ? $filling->with([], $first, 0, 540) : null;
                 $both = null === $day ? null : $filling->with($day, $second, 0, 580);
                 if (null !== $day && null !== $both) {
@@ -260,7 +261,7 @@ final class SearchTest extends TestCase
         foreach (array_merge(...array_values($all->candidates)) as $candidate) {
             $prospects = new Prospects($all->learners, $all->ranked, [$candidate->childId => [$candidate]], $all->scale);
             $filling = self::filling($day->request, $prospects);
-            [$usual, $throughout] = [...$filling->options->alone($candidate), null, null];
+            [$usual, $throughout] = [$filling->options->usual($candidate), $filling->options->throughout($candidate)];
             if (null !== $usual && null !== $throughout) {
                 $lies = null !== $filling->with([], $usual, 0, $day->request->windows[0]->start);
                 foreach (Search::best(self::filling($day->request, $prospects), 1, 40) as $setUp) {
@@ -469,7 +470,7 @@ final class SearchTest extends TestCase
     {
         $options = [];
         foreach ($filling->options->candidates[$childId] ?? [] as $candidate) {
-            $option = $filling->options->alone($candidate)[0] ?? null;
+            $option = $filling->options->usual($candidate);
             if (null !== $option && !$option->isForMoments && null !== $filling->with([], $option, 0, 540)) {
                 $options[$option->activity->id] ??= $option;
             }
