@@ -23,7 +23,7 @@ use Random\Randomizer;
 /** Four weeks of a household of three as its parent lives them: what is laid out, how often they change over, whose turn comes, what is new. */
 final class DaysOfThree
 {
-    public const DAY = ['lay-outs', 'set-ups', 'shared', 'switches', 'new to the parent', 'kinds to fetch', 'questions'];
+    public const DAY = ['lay-outs', 'set-ups', 'shared', 'switches', 'new to the parent', 'kinds to fetch', 'questions', 'same game again'];
     public const FAIR = ['share of minutes', 'worst-off', 'minutes of the eldest', 'most at once of the eldest', 'in twenty minutes a turn for everyone'];
     public const MONTH = ['activities in four weeks, under five', 'activities in four weeks, five and over', 'learnt by the three'];
 
@@ -87,8 +87,8 @@ final class DaysOfThree
     /** @param array<string, int> $known activity id => how often it was used before */
     private function countDay(string $row, DayPlan $plan, House $house, array $known): void
     {
-        $shared = $laid = $kinds = $questions = $switches = 0;
-        $new = [];
+        $shared = $laid = $kinds = $questions = $switches = $again = 0;
+        $new = $played = [];
         $before = null;
         $minutes = $longest = array_fill_keys(array_keys($house->children), 0);
         foreach ($plan->setUps as $setUp) {
@@ -101,6 +101,8 @@ final class DaysOfThree
                 $new[$setUp->activity->id] = true;
             }
             foreach ($setUp->sittings as $sitting) {
+                $again += isset($played[$sitting->childId][$setUp->activity->id]) ? 1 : 0;
+                $played[$sitting->childId][$setUp->activity->id] = true;
                 $questions += \count($sitting->questions);
                 $minutes[$sitting->childId] += $setUp->span->minutes();
                 $longest[$sitting->childId] = max($longest[$sitting->childId], $setUp->span->minutes());
@@ -118,6 +120,7 @@ final class DaysOfThree
             'new to the parent' => \count($new),
             'kinds to fetch' => $kinds,
             'questions' => $questions,
+            'same game again' => $again,
             'share of minutes' => array_sum($shares) / \count($shares),
             'worst-off' => min([1.0, ...array_values($shares)]),
             'minutes of the eldest' => reset($minutes),

@@ -43,7 +43,7 @@ foreach ([DaysOfThree::DAY, DaysOfThree::FAIR, DaysOfThree::MONTH] as $measures)
 // What fewer lay-outs cost: the same days by the weight of a set-up, two weights at a time.
 $few = (string) min($households, 4);
 $frontier = new Figures();
-foreach ([['0.0', '0.5'], ['1.0', '1.5'], ['2.0', '3.0']] as $two) {
+foreach ([['0.0', '1.0'], ['1.5', '2.0'], ['2.5', '3.0']] as $two) {
     foreach (Shares::of(__FILE__, array_map(static fn (string $weight): array => [$few, Simulator::Growing->value, $weight], $two)) as $values) {
         $frontier->addAll($values);
     }

@@ -13,7 +13,6 @@ use Pindle\Core\Planning\Filling;
 use Pindle\Core\Planning\PlanCheck;
 use Pindle\Core\Planning\Planner;
 use Pindle\Core\Planning\Repertoire;
-use Pindle\Core\Planning\Search;
 use Pindle\Core\Planning\SettingOut;
 use Pindle\Core\Simulation\SimulatedParent;
 use Pindle\Core\Simulation\Simulator;
@@ -36,7 +35,6 @@ const YEARS = 5 * 365;
 
 $counts = [max(1, (int) ($argv[1] ?? 130)), max(1, (int) ($argv[2] ?? 40)), max(1, (int) ($argv[3] ?? 400))];
 $planner = new Planner(Make::map(), Make::catalogue(), Make::cautions());
-$usual = Search::steps(...);
 if (isset($argv[4])) {
     $first = (int) $argv[4];
     $found = ['small' => [], 'large' => [], 'unsolved' => 0, 'broken' => [], 'again' => 0];
@@ -58,7 +56,7 @@ if (isset($argv[4])) {
     }
     for ($number = $first; $number < $counts[1]; $number += 2) {
         $day = SmallDays::large($number);
-        $long = new Planner(Make::map(), Make::catalogue(), Make::cautions(), steps: LONGER * $usual(count($day->prospects($planner)->candidates)));
+        $long = new Planner(Make::map(), Make::catalogue(), Make::cautions(), times: LONGER);
         $plan = $planner->plan($day->request);
         $best = max($plan->goal->total(), $long->plan($day->request)->goal->total());
         $found['large'][] = [(string) count($day->request->learners), $plan->goal->total() / $best];

@@ -54,7 +54,8 @@ final class ExactDay
         }
         foreach ($filling->options->meeting as $of) {
             foreach ($this->companies(array_values($of)) as $company) {
-                array_push($this->options, ...\count($company) > 1 ? $filling->options->together($company) : []);
+                $together = \count($company) > 1 ? $filling->options->together($company) : null;
+                $this->options = null === $together ? $this->options : [...$this->options, $together];
             }
         }
         $opens = [];

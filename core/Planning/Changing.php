@@ -76,22 +76,15 @@ final class Changing
      *
      * @return list<Placed>|null
      */
-    private function drawn(
-        array $rest,
-        ?Placed $instead,
-        float $least,
-        float $warmth,
-        int $shorter = self::SHORTER,
-        bool $mayGiveWay = true,
-    ): ?array {
+    private function drawn(array $rest, ?Placed $instead, float $least, float $warmth, int $shorter = self::SHORTER): ?array
+    {
         $need = -\INF === $least ? $least : $least - $this->filling->worth($rest) - self::ROUGHLY;
         foreach ($this->draw->some($rest, $instead, $warmth, $need) as [, $option, $length]) {
             if ($this->filling->lacks($option) && 1 === \count($option->candidates)) {
                 $option = $this->options->throughout($option->candidates[0]) ?? $option;
             }
-            // One game that is new to the parent gives way to another.
-            $beside = $this->filling->mayCome($rest, $option) || !$option->isNew || !$mayGiveWay ? $rest : self::withoutNew($rest);
-            if (!$this->filling->mayCome($beside, $option)) {
+            $beside = $this->whatStays($rest, $option);
+            if (null === $beside) {
                 continue;
             }
             $length = $this->chance->inTen($shorter) ? $this->chance->upTo($length + 1) - 1 : $length;
@@ -120,20 +113,28 @@ final class Changing
     private function refilled(array $now, int $gaps, float $warmth): array
     {
         for ($gap = 0; $gap < $gaps; ++$gap) {
-            $now = $this->drawn($now, null, -\INF, $warmth, mayGiveWay: false) ?? $now;
+            $offer = $this->offer($now, $warmth);
+            $now = (null === $offer ? null : $this->filling->fitted($now, ...$offer)) ?? $now;
         }
 
         return $now;
     }
 
     /**
-     * @param list<Placed> $placed
+     * What an option may come beside: all of it, or all but the games that are new to the parent, of which one gives way to another.
      *
-     * @return list<Placed>
+     * @param list<Placed> $rest
+     *
+     * @return list<Placed>|null null where it may not come at all
      */
-    private static function withoutNew(array $placed): array
+    private function whatStays(array $rest, Option $option): ?array
     {
-        return array_values(array_filter($placed, static fn (Placed $one): bool => !$one->counted->isNew));
+        if ($this->filling->mayCome($rest, $option) || !$option->isNew) {
+            return $this->filling->mayCome($rest, $option) ? $rest : null;
+        }
+        $known = array_values(array_filter($rest, static fn (Placed $one): bool => !$one->counted->isNew));
+
+        return $this->filling->mayCome($known, $option) ? $known : null;
     }
 
     /**

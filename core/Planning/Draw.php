@@ -16,6 +16,9 @@ final class Draw
     /** So often of ten only what may come as the day is. */
     private const AS_IT_IS = 7;
 
+    /** So often of ten what comes instead is for a child of what went out: what one has gives way to what another needs, too. */
+    private const SAME = 5;
+
     /** So many companies are weighed each time, and so many things that one child does alone; so often of a hundred it is companies. */
     private const COMPANIES = 6;
     private const SOLOS = 15;
@@ -102,7 +105,8 @@ final class Draw
 
             return $offers;
         }
-        $of = $instead->option->candidates ?? $this->candidates[$this->chance->one($this->children)];
+        $same = $this->chance->inTen(self::SAME) ? $instead?->option?->candidates : null;
+        $of = $same ?? $this->candidates[$this->chance->one($this->children)];
         $childId = $this->chance->one($of)->childId;
 
         return $this->solos[$this->gains->has($childId)] ??= $this->solos($rest, $childId);
@@ -144,8 +148,7 @@ final class Draw
                 $company[] = $candidate;
             }
         }
-        $options = \count($company) > 1 ? $this->options->together($company) : [];
 
-        return [] === $options ? null : $this->chance->oneEarly($options);
+        return \count($company) > 1 ? $this->options->together($company) : null;
     }
 }

@@ -75,10 +75,10 @@ final readonly class Greedy
             $best = array_values(array_map(static fn (array $own): Candidate => $own[0], $of));
             foreach ($best as $i => $one) {
                 foreach (\array_slice($best, $i + 1) as $other) {
-                    array_push($all, ...$this->options->together([$one, $other]));
+                    $all[] = $this->options->together([$one, $other]);
                 }
             }
-            array_push($all, ...\count($best) > 2 ? $this->options->together($best) : []);
+            $all[] = \count($best) > 2 ? $this->options->together($best) : null;
         }
 
         return array_values(array_filter($all));

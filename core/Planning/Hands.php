@@ -33,7 +33,7 @@ final class Hands
     private array $longest = [];
 
     /** @var list<int> bits of the children who may not be alone and for whom there are sittings */
-    private readonly array $little;
+    public readonly array $little;
 
     /** @var list<int> when the times at the table begin */
     public readonly array $begins;

@@ -80,16 +80,15 @@ final class Options
     }
 
     /**
-     * @param non-empty-list<Candidate> $company of one activity, one a child, in the order of the house
+     * Several together, with the parent there throughout; null where they cannot.
      *
-     * @return list<Option> of several together; the parent is there throughout
+     * @param non-empty-list<Candidate> $company of one activity, one a child, in the order of the house
      */
-    public function together(array $company): array
+    public function together(array $company): ?Option
     {
-        return array_values(array_filter(array_map(
-            fn (Place $place): ?Option => $this->of($company, $place, Part::With),
-            \array_slice(Candidates::placesOf($company[0]->activity, $this->request->places), 0, 1),
-        )));
+        $place = Candidates::placesOf($company[0]->activity, $this->request->places)[0] ?? null;
+
+        return null === $place ? null : $this->of($company, $place, Part::With);
     }
 
     /**
@@ -107,7 +106,7 @@ final class Options
         return match (\count($inOrder)) {
             0 => null,
             1 => $this->usual($inOrder[0]),
-            default => $this->together($inOrder)[0] ?? null,
+            default => $this->together($inOrder),
         };
     }
 
@@ -127,11 +126,11 @@ final class Options
         foreach ($this->meeting as $of) {
             $company = array_values(array_map(static fn (array $own): Candidate => $own[0], array_intersect_key($of, array_flip($childIds))));
             if ([] !== $company && \count($company) === \count($childIds)) {
-                array_push($options, ...$this->together($company));
+                $options[] = $this->together($company);
             }
         }
 
-        return $options;
+        return array_values(array_filter($options));
     }
 
     /** @param non-empty-list<Candidate> $candidates */

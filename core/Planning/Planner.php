@@ -22,7 +22,7 @@ final readonly class Planner
         private Cautions $cautions,
         Choosing $choosing = new Choosing(),
         private Weights $weights = new Weights(),
-        private ?int $steps = null,
+        private float $times = 1.0,
     ) {
         $this->candidates = new Candidates($catalogue, $choosing);
     }
@@ -36,8 +36,8 @@ final readonly class Planner
         $held = (new Holding($settingOut))->held($request, $day, $prospects->candidates);
         $found = Search::best(
             new Filling($request, $day, $prospects, $settingOut, $held),
-            crc32($request->seed.'|'.$request->date->dayNumber.'|search'),
-            $this->steps,
+            crc32('search|'.$request->seed),
+            $this->times,
         );
         $new = [...$held, ...array_map($settingOut->warned(...), $found)];
         $new = [] === $request->held ? (new Shape($request, $day, $settingOut))->of($new) : $new;

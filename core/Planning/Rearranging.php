@@ -242,15 +242,13 @@ final readonly class Rearranging
         $worth = 0.0;
         $most = 0;
         foreach (self::companies($prospects->candidates) as $company) {
-            foreach (\count($company) < max(1, $most) ? [] : $filling->options->together($company) as $option) {
-                $placed = $filling->longest($option);
-                $setUp = null === $placed ? null : $placed->setUp;
-                $isOfIt = null === $thingId || (null !== $setUp && [] !== $setUp->laid);
-                $is = null === $placed ? 0.0 : $filling->worth([$placed]);
-                if (null !== $setUp && $isOfIt && (\count($company) > $most || $is > $worth)) {
-                    [$best, $worth, $most] = [$setUp, $is, \count($company)];
-                    break;
-                }
+            $option = \count($company) < max(1, $most) ? null : $filling->options->together($company);
+            $placed = null === $option ? null : $filling->longest($option);
+            $setUp = null === $placed ? null : $placed->setUp;
+            $isOfIt = null === $thingId || (null !== $setUp && [] !== $setUp->laid);
+            $is = null === $placed ? 0.0 : $filling->worth([$placed]);
+            if (null !== $setUp && $isOfIt && (\count($company) > $most || $is > $worth)) {
+                [$best, $worth, $most] = [$setUp, $is, \count($company)];
             }
         }
 

@@ -12,9 +12,14 @@ namespace Pindle\Core\Planning;
  */
 final class Search
 {
-    /** Small changes tried for one child, and for each child more who could sit. */
-    private const STEPS = 270;
-    private const STEPS_MORE = 850;
+    /**
+     * Small changes tried for each of several children who could sit, and for one who sits alone; half as many again for each little one from the third on,
+     * for then most of what is tried leaves one of them too long without company.
+     */
+    private const STEPS = 720;
+    private const STEPS_ALONE = 270;
+    private const FEW_LITTLE = 2;
+    private const LITTLE_MORE = 0.5;
 
     /** Searches from an empty day: where it leads depends on what came first. What part of the steps is for the one from the best day found. */
     private const RUNS = 5;
@@ -37,7 +42,7 @@ final class Search
      * @param non-empty-list<int>    $times    starts on an empty day
      * @param int                    $seed     tells days and houses apart
      */
-    private function __construct(private readonly Filling $filling, private readonly array $children, array $times, int $seed)
+    private function __construct(private readonly Filling $filling, array $children, array $times, int $seed)
     {
         $this->chance = new Chance($seed);
         $this->changing = new Changing($filling, $this->chance, $children, $times);
@@ -47,28 +52,30 @@ final class Search
     /**
      * The set-ups with which the day is worth most, besides what stays.
      *
-     * @param int|null $steps changes tried; null for as many as are usual
+     * @param float $times changes tried, in parts of as many as are usual
      *
      * @return list<SetUp>
      */
-    public static function best(Filling $filling, int $seed, ?int $steps = null): array
+    public static function best(Filling $filling, int $seed, float $times = 1.0): array
     {
         $children = array_keys($filling->options->candidates);
-        $times = $filling->room->starts([], 1);
+        $starts = $filling->room->starts([], 1);
+        $steps = self::steps(\count($children), \count($filling->hands->little));
 
-        return [] === $children || [] === $times ? [] : (new self($filling, $children, $times, $seed))->found($steps);
+        return [] === $children || [] === $starts ? [] : (new self($filling, $children, $starts, $seed))->found((int) ($times * $steps));
     }
 
-    /** Changes tried where so many children could sit. */
-    public static function steps(int $children): int
+    /** Changes tried where so many children could sit, so many of them little ones. */
+    public static function steps(int $children, int $little): int
     {
-        return self::STEPS + self::STEPS_MORE * ($children - 1);
+        $steps = 1 === $children ? self::STEPS_ALONE : self::STEPS * $children;
+
+        return (int) ($steps * (1 + self::LITTLE_MORE * max(0, $little - self::FEW_LITTLE)));
     }
 
     /** @return list<SetUp> */
-    private function found(?int $steps): array
+    private function found(int $steps): array
     {
-        $steps ??= self::steps(\count($this->children));
         $again = (int) (self::AGAIN * $steps);
         $best = $this->filling->laidOut((new Greedy($this->filling))->filled());
         [$best, $worth] = $this->filling->room->excess($best) > 0 ? [[], -\INF] : [$best, $this->filling->worth($best)];

@@ -29,7 +29,7 @@ final readonly class Weights
     public function __construct(
         public float $learning = 10.0,
         public float $together = 1.0,
-        public float $setUp = 1.5,
+        public float $setUp = 2.0,
         public float $kind = 0.3,
         public float $minute = 0.10,
         public float $minuteWith = 0.05,

@@ -60,7 +60,7 @@ final class GoalTest extends TestCase
             self::laidOut('b', 560, 565, ['lark' => [self::course()]], Part::Alone, 'squash-count'),
         ]);
 
-        self::assertSame([1.0, -3.0], [$goal->together, $goal->layingOut]);
+        self::assertSame([1.0, -4.0], [$goal->together, $goal->layingOut]);
         self::assertEqualsWithDelta([-1.5, -0.5], [$goal->minutes, $goal->parent], 1e-9);
     }
 
@@ -141,7 +141,7 @@ final class GoalTest extends TestCase
         self::assertSame(0.0, Goal::of(self::request(), new Scale(['maren' => 0.5]), [])->total());
         $goal = self::goal([self::laidOut('a', 540, 550, ['maren' => [self::course()]], questions: 4)]);
         self::assertEqualsWithDelta(
-            $goal->learning - 1.5 - 1.0 - 0.5 + 6 * 10 / 30 + 6 * 10 / 30,
+            $goal->learning - 2.0 - 1.0 - 0.5 + 6 * 10 / 30 + 6 * 10 / 30,
             $goal->total(),
             1e-9,
         );

@@ -15,6 +15,7 @@ use Pindle\Core\Evidence\ChildRecord;
 use Pindle\Core\Evidence\Mark;
 use Pindle\Core\Evidence\Outcome;
 use Pindle\Core\Planning\Chance;
+use Pindle\Core\Planning\Changing;
 use Pindle\Core\Planning\Company;
 use Pindle\Core\Planning\Course;
 use Pindle\Core\Planning\Day;
@@ -45,7 +46,6 @@ final class SearchTest extends TestCase
     public static function small(): iterable
     {
         yield 'one child' => [6];
-        yield 'one child, filled anew on the way' => [57];
         yield 'two' => [55];
         yield 'two others' => [61];
         yield 'two, best with two set-ups of one new game' => [43];
@@ -66,24 +66,79 @@ final class SearchTest extends TestCase
         self::assertGreaterThanOrEqual(0.97 * $best, $worth);
     }
 
-    /** A new game that came first once kept a better one away, for there was room for one. */
-    public function test_one_new_game_gives_way_to_another(): void
+    /** A new game that came first once kept a better one away, for there was room for one; and what went with it left the day short. */
+    public function test_one_new_game_gives_way_to_another_and_what_else_goes_with_it_is_filled_again(): void
     {
-        $day = SmallDays::small(10);
-        $prospects = $day->prospects(self::planner());
+        $known = \array_slice(array_keys(Make::catalogue()->activities), 0, 60);
+        $request = self::withLittle()->knowing(new Repertoire(array_fill_keys($known, 2)));
+        $filling = self::filling($request);
+        self::assertSame(1, $request->newLeft());
+        [$hers, $theirs] = self::bothNew($filling);
+        $known = static fn (string $childId): Option => array_values(array_filter(
+            self::first($filling, $childId),
+            static fn (Option $option): bool => !$option->isNew,
+        ))[0];
+        $stays = [$known('maren'), $known('lark')];
+        $day = self::placed($filling, [[$theirs, 540], [$stays[0], 545], [$stays[1], 560], [$hers, 570]]);
+        $setUps = [];
+        foreach (self::changes($filling, $day) as $next) {
+            $games = array_unique(array_map(
+                static fn (Placed $one): string => $one->counted->activityId,
+                array_filter($next, static fn (Placed $one): bool => $one->counted->isNew),
+            ));
+            self::assertLessThanOrEqual(1, \count($games));
+            $kept = array_intersect(array_map(static fn (Option $option): string => $option->key, $stays), self::keys($next));
+            if ([] !== $games && reset($games) !== $hers->activity->id && 2 === \count($kept)) {
+                $setUps[] = \count($next);
+            }
+        }
+        self::assertGreaterThan(5, \count($setUps), 'another in its place');
+        self::assertSame(5, max([0, ...$setUps]), 'and others for those who lost theirs');
+    }
 
-        self::assertSame(1, $day->request->newLeft());
-        self::assertGreaterThan(8.0, self::planner()->plan($day->request, $prospects)->goal->total());
+    public function test_a_day_of_three_set_ups_is_now_and_then_filled_anew_and_one_of_four_never(): void
+    {
+        $filling = self::filling(self::withLittle());
+        $maren = self::first($filling, 'maren');
+        $lark = self::first($filling, 'lark');
+        $three = self::placed($filling, [[$lark[0], 540], [$maren[0], 545], [$lark[1], 560]]);
+        $four = self::placed($filling, [[$lark[0], 540], [$maren[0], 545], [$lark[1], 560], [$maren[1], 570]]);
+        $anew = [0, 0];
+        foreach ([$three, $four] as $i => $day) {
+            foreach (self::changes($filling, $day) as $next) {
+                $anew[$i] += \count($next) > 2 && [] === array_intersect(self::keys($day), self::keys($next)) ? 1 : 0;
+            }
+        }
+
+        self::assertGreaterThan(0, $anew[0]);
+        self::assertSame(0, $anew[1]);
+    }
+
+    public function test_what_comes_instead_is_as_often_for_any_child_as_for_the_one_who_gives_way(): void
+    {
+        $filling = self::filling(self::withLittle());
+        [$option] = self::first($filling, 'maren');
+        $gone = self::placed($filling, [[$option, 540]])[0];
+        $draw = new Draw($filling, new Chance(11), ['maren', 'lark']);
+        $alone = ['maren' => 0, 'lark' => 0];
+        for ($time = 0; $time < 1_000; ++$time) {
+            $drawn = $draw->some([], $gone, 0.1)[0][1] ?? null;
+            if (null !== $drawn && 1 === \count($drawn->candidates)) {
+                ++$alone[$drawn->candidates[0]->childId];
+            }
+        }
+        // Half of the time hers, and half of the rest.
+        self::assertEqualsWithDelta(0.75, $alone['maren'] / array_sum($alone), 0.06);
     }
 
     public function test_the_longer_the_search_the_better_the_day_and_no_rule_is_broken_on_the_way(): void
     {
         $totals = [];
-        foreach ([0, 800] as $steps) {
+        foreach ([0.0, 0.4] as $times) {
             $sum = 0.0;
             foreach ([0, 4] as $number) {
                 $request = SmallDays::large($number)->request;
-                $plan = (new Planner(Make::map(), Make::catalogue(), Make::cautions(), steps: $steps))->plan($request);
+                $plan = (new Planner(Make::map(), Make::catalogue(), Make::cautions(), times: $times))->plan($request);
                 self::assertSame([], (new PlanCheck(Make::cautions()))->problems($request, $plan));
                 $sum += $plan->goal->total();
             }
@@ -264,7 +319,7 @@ final class SearchTest extends TestCase
             [$usual, $throughout] = [$filling->options->usual($candidate), $filling->options->throughout($candidate)];
             if (null !== $usual && null !== $throughout) {
                 $lies = null !== $filling->with([], $usual, 0, $day->request->windows[0]->start);
-                foreach (Search::best(self::filling($day->request, $prospects), 1, 40) as $setUp) {
+                foreach (Search::best(self::filling($day->request, $prospects), 1, 0.15) as $setUp) {
                     self::assertSame($lies ? $usual->part : $throughout->part, $setUp->part, $usual->key);
                     ++$found[$lies ? 'near' : 'with'];
                 }
@@ -274,9 +329,10 @@ final class SearchTest extends TestCase
         self::assertGreaterThan(0, $found['with']);
     }
 
-    public function test_more_children_are_searched_for_longer(): void
+    public function test_more_children_are_searched_for_longer_and_three_little_ones_longer_still(): void
     {
-        self::assertSame([270, 1120, 4520], array_map(Search::steps(...), [1, 2, 6]));
+        self::assertSame([270, 1440, 4320], array_map(Search::steps(...), [1, 2, 6], [1, 2, 2]));
+        self::assertSame([6480, 8640], array_map(Search::steps(...), [6, 6], [3, 4]));
     }
 
     public function test_what_lies_out_is_the_same_in_the_same_circumstances_and_another_where_it_is_in_use(): void
@@ -446,6 +502,46 @@ final class SearchTest extends TestCase
             }
         }
         self::assertGreaterThan(5, $helped);
+    }
+
+    /**
+     * One game that is new to the parent, for each of the two by themselves.
+     *
+     * @return array{Option, Option}
+     */
+    private static function bothNew(Filling $filling): array
+    {
+        foreach (self::first($filling, 'maren') as $hers) {
+            foreach (self::first($filling, 'lark') as $theirs) {
+                if ($hers->isNew && $hers->activity->id === $theirs->activity->id) {
+                    return [$hers, $theirs];
+                }
+            }
+        }
+        self::fail('Nothing is new for both.');
+    }
+
+    /**
+     * @param list<Placed> $day
+     *
+     * @return list<list<Placed>> what a day became by some hundred small changes
+     */
+    private static function changes(Filling $filling, array $day): array
+    {
+        $changing = new Changing($filling, new Chance(5), ['maren', 'lark'], [540, 550, 560, 570, 580]);
+        $changed = array_map(static fn (): ?array => $changing->changed($day, -\INF, 1.0), range(1, 600));
+
+        return array_values(array_filter($changed, static fn (?array $next): bool => null !== $next));
+    }
+
+    /**
+     * @param list<Placed> $day
+     *
+     * @return list<string>
+     */
+    private static function keys(array $day): array
+    {
+        return array_map(static fn (Placed $one): string => $one->option->key ?? '', $day);
     }
 
     private static function stint(Hands $hands, int $from, int $minutes, int $who, Part $part = Part::With): Stint
