@@ -43,10 +43,10 @@ foreach ([DaysOfThree::DAY, DaysOfThree::FAIR, DaysOfThree::MONTH] as $measures)
 // What fewer lay-outs cost: the same days by the weight of a set-up, two weights at a time.
 $few = (string) min($households, 4);
 $frontier = new Figures();
-foreach ([['0.0', '1.0'], ['1.5', '2.0'], ['2.5', '3.0']] as $two) {
+foreach ([['1.0', '1.5'], ['2.0', '2.5'], ['3.0', '4.0']] as $two) {
     foreach (Shares::of(__FILE__, array_map(static fn (string $weight): array => [$few, Simulator::Growing->value, $weight], $two)) as $values) {
         $frontier->addAll($values);
     }
 }
-printf("\nBy the weight of a set-up, %s households on the growing simulator\n\n", $few);
+printf("\nBy the weight of a set-up after the first, %s households on the growing simulator\n\n", $few);
 echo $frontier->table('', ['lay-outs', 'set-ups', 'switches', 'share of minutes', 'questions', 'learnt by the three'], 2);

@@ -149,7 +149,7 @@ final class ExactDay
     {
         $weights = $this->prospects->scale->weights;
         $n = \count($this->most);
-        $bound = $this->newGames;
+        $bound = $this->newGames + ([] === $placed ? $weights->setUp - $weights->firstSetUp : 0.0);
         $least = 1.0;
         $now = 1.0;
         foreach ($this->most as $childId => $most) {

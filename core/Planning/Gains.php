@@ -41,6 +41,8 @@ final class Gains
     private float $next = 1.0;
     private int $worstOff = 0;
 
+    private bool $isEmpty = true;
+
     public function __construct(private readonly Reckoning $reckoning, private readonly Scale $scale, private readonly SetOuts $setOuts)
     {
     }
@@ -52,6 +54,7 @@ final class Gains
      */
     public function look(array $placed): void
     {
+        $this->isEmpty = [] === $placed;
         $has = $this->sat = $this->plays = $this->sharing = $this->new = [];
         foreach ($placed as $one) {
             $this->new += $one->counted->isNew ? [$one->counted->activityId => true] : [];
@@ -86,10 +89,10 @@ final class Gains
         return $this->more[$key][100 * spl_object_id($candidate) + $questions] ??= $this->learns($candidate, $questions, ...$this->learnt[$key]);
     }
 
-    /** What a child has in the day that is looked at, and what the parent has to learn there: the same for the same. */
+    /** What a child has in the day that is looked at, what the parent has to learn there, and whether it is empty: the same for the same. */
     public function has(string $childId): string
     {
-        return $this->has[$childId].' '.implode(' ', array_keys($this->new));
+        return $this->has[$childId].' '.($this->isEmpty ? 'first' : implode(' ', array_keys($this->new)));
     }
 
     /** What the day would gain by one child's place at a set-up of so many minutes, besides what the set-up costs. */
@@ -131,7 +134,7 @@ final class Gains
         $isNew = $option->isNew && !isset($this->new[$option->activity->id]);
         $gain = ($isNew ? $weights->opening * ($this->scale->opens[$option->activity->id] ?? 0.0) - $weights->newGame : 0.0)
             + $weights->together * (\count($option->candidates) - 1)
-            - $weights->setUp
+            - $this->reckoning->setUp($this->isEmpty)
             - $weights->kind * $this->setOuts->kinds($option)
             - $weights->minute * $minutes
             - (Part::With === $option->part ? $weights->minuteWith * $this->reckoning->withWeight * $minutes : 0.0);

@@ -127,7 +127,7 @@ final class Reckoning
         return new Goal(
             $learning,
             $weights->together * $together,
-            -$weights->setUp * \count($new),
+            [] === $new ? 0.0 : -$this->setUp([] === $this->kept) - $weights->setUp * (\count($new) - 1),
             -$weights->kind * $kinds,
             -$weights->minute * $minutes,
             -$weights->minuteWith * $this->withWeight * $with,
@@ -137,6 +137,12 @@ final class Reckoning
             $this->fair * $least,
             $weights->share * $share,
         );
+    }
+
+    /** What one more set-up costs for being laid out and cleared, the first of a day or a further one. */
+    public function setUp(bool $isFirst): float
+    {
+        return $isFirst ? $this->weights->firstSetUp : $this->weights->setUp;
     }
 
     /** What part of the value of a step so many tries bring: each brings less than the one before. */

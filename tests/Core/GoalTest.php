@@ -60,8 +60,11 @@ final class GoalTest extends TestCase
             self::laidOut('b', 560, 565, ['lark' => [self::course()]], Part::Alone, 'squash-count'),
         ]);
 
-        self::assertSame([1.0, -4.0], [$goal->together, $goal->layingOut]);
+        self::assertSame([1.0, -3.5], [$goal->together, $goal->layingOut], 'the first costs 1, each further one 2.5');
         self::assertEqualsWithDelta([-1.5, -0.5], [$goal->minutes, $goal->parent], 1e-9);
+        $done = self::laidOut('c', 520, 525, ['maren' => [self::course()]]);
+        $more = Goal::of(self::request(kept: [$done]), new Scale(['maren' => 0.5]), [self::laidOut('a', 540, 550, ['maren' => [self::course()]])]);
+        self::assertSame(-2.5, $more->layingOut, 'after one that is done it is not the first');
     }
 
     public function test_a_kind_to_fetch_costs_a_walk_unless_the_set_up_before_left_it_on_the_same_table(): void
@@ -141,7 +144,7 @@ final class GoalTest extends TestCase
         self::assertSame(0.0, Goal::of(self::request(), new Scale(['maren' => 0.5]), [])->total());
         $goal = self::goal([self::laidOut('a', 540, 550, ['maren' => [self::course()]], questions: 4)]);
         self::assertEqualsWithDelta(
-            $goal->learning - 2.0 - 1.0 - 0.5 + 6 * 10 / 30 + 6 * 10 / 30,
+            $goal->learning - 1.0 - 1.0 - 0.5 + 6 * 10 / 30 + 6 * 10 / 30,
             $goal->total(),
             1e-9,
         );
