@@ -15,13 +15,26 @@ final readonly class Shape
     }
 
     /**
-     * The same set-ups at better times; as they were where not all of them fit that way.
+     * The same set-ups at better times: with the eldest's own time in a nap, else each as soon as can be; as they were where not all of them fit that way.
      *
      * @param list<SetUp> $setUps
      *
      * @return list<SetUp>
      */
     public function of(array $setUps): array
+    {
+        $naps = $this->naps();
+
+        return $this->at($setUps, $naps) ?? ([] === $naps ? null : $this->at($setUps, [])) ?? $setUps;
+    }
+
+    /**
+     * @param list<SetUp> $setUps
+     * @param list<Span>  $naps   for the eldest, where there is room
+     *
+     * @return list<SetUp>|null null where not all of them fit
+     */
+    private function at(array $setUps, array $naps): ?array
     {
         $windows = $this->request->windows;
         $windowOf = static function (SetUp $setUp) use ($windows): int {
@@ -38,7 +51,8 @@ final readonly class Shape
             <=> [$windowOf($b), !$this->isOpener($b), $this->youngest($b), $b->span->start]);
         $placed = [];
         foreach ($order as $setUp) {
-            $span = $this->timeFor($setUp, $windows[$windowOf($setUp)] ?? null, $placed);
+            $within = [...$this->isForTheEldest($setUp) ? $naps : [], ...\array_slice($windows, $windowOf($setUp), 1)];
+            $span = $this->timeFor($setUp, $within, $placed);
             $others = [...$this->request->kept, ...$placed];
             $again = null === $span ? null : $this->settingOut->setUp(
                 $setUp->activity,
@@ -50,7 +64,7 @@ final readonly class Shape
                 $setUp->thingIds(),
             );
             if (null === $again || $again->thingIds() !== $setUp->thingIds()) {
-                return $setUps;
+                return null;
             }
             $placed[] = $again->named($setUp->key);
         }
@@ -58,13 +72,15 @@ final readonly class Shape
         return $placed;
     }
 
-    /** @param list<SetUp> $placed */
-    private function timeFor(SetUp $setUp, ?Span $window, array $placed): ?Span
+    /**
+     * @param list<Span>  $within the first one that has room
+     * @param list<SetUp> $placed
+     */
+    private function timeFor(SetUp $setUp, array $within, array $placed): ?Span
     {
         $children = $this->request->children($setUp->childIds());
-        $naps = $this->isForTheEldest($setUp) ? $this->naps() : [];
-        foreach ([...$naps, ...null === $window ? [] : [$window]] as $within) {
-            $span = [] === $children ? null : $this->day->within([$within])->earliest(
+        foreach ($within as $part) {
+            $span = [] === $children ? null : $this->day->within([$part])->earliest(
                 [...$this->request->kept, ...$placed],
                 $children,
                 $setUp->span->minutes(),

@@ -29,6 +29,7 @@ use Pindle\Core\Planning\Prospects;
 use Pindle\Core\Planning\Repertoire;
 use Pindle\Core\Planning\SettingOut;
 use Pindle\Core\Planning\SetUp;
+use Pindle\Core\Planning\Shape;
 use Pindle\Core\Planning\Shortfall;
 use Pindle\Core\Planning\Sitting;
 use Pindle\Core\Planning\WhyLittle;
@@ -132,6 +133,32 @@ final class DayShapeTest extends TestCase
         foreach ($hers as $setUp) {
             self::assertTrue($nap->holds($setUp->span), $setUp->key);
         }
+    }
+
+    /** The nap is full before all of the eldest's are in it: then nothing is put there, and the rest begins as soon as it can all the same. */
+    public function test_where_the_nap_has_no_room_for_all_each_begins_as_soon_as_it_can(): void
+    {
+        $children = [Make::child('Maren', 78, minutes: 30, longest: 15), Make::child('Tobin', 54, minutes: 24, longest: 12)];
+        $request = static fn (Span ...$naps): DayRequest => self::request(
+            [new Span(540, 580), new Span(780, 800)],
+            [...$children, Make::child('Lark', 30, array_values($naps))],
+            false,
+            Place::cases(),
+            [],
+            new Repertoire(array_fill_keys(array_keys(Make::catalogue()->activities), 2)),
+        );
+        $starts = static fn (DayRequest $request, SetUp ...$setUps): array => array_map(
+            static fn (SetUp $setUp): int => $setUp->span->start,
+            (new Shape($request, Day::of($request), new SettingOut(Make::map(), Make::catalogue(), Make::cautions(), $request)))->of(array_values($setUps)),
+        );
+        $hers = self::laidOut('seven-jumps', 555, 563, 'maren', 2, Place::Floor, Part::Near);
+        $his = self::laidOut('start-from', 781, 787, 'tobin', 2, Place::Table, Part::Near);
+        $more = self::laidOut('by-ear', 790, 799, 'maren', 2, Place::Table, Part::Near);
+        $nap = new Span(770, 870);
+
+        self::assertSame([780], $starts($request($nap), $hers), 'her own time');
+        self::assertSame([540, 780, 786], $starts($request($nap), $hers, $his, $more));
+        self::assertSame([540, 780, 786], $starts($request(), $hers, $his, $more), 'the same where nobody sleeps');
     }
 
     public function test_what_takes_no_things_opens_a_time_or_goes_on_with_arms_full_and_is_not_put_in_between(): void
