@@ -47,8 +47,10 @@ final class MakeTest extends BrowserTestCase
     public function test_a_frame_for_jar_lids_is_printed_kept_in_the_blue_tin_and_asked_for_no_more(): void
     {
         $this->server = new Server(self::TODAY, true);
-        $this->post('/activities/dot-to-numeral/use', []);
-        $this->post('/activities/ten-tray/use', []);
+        // Two that want a frame or cards, and one that wants something else.
+        foreach (['dot-to-numeral', 'ten-tray', 'pattern-cards'] as $game) {
+            $this->post('/activities/'.$game.'/use', []);
+        }
         $this->open('/');
         $this->chrome->driver->wait(8)->until(fn (): bool => [] !== $this->all('[data-to-make="frame-card"]'), 'Today asks for a frame.');
 
