@@ -129,12 +129,12 @@ final class Changing
      */
     private function whatStays(array $rest, Option $option): ?array
     {
-        if ($this->filling->mayCome($rest, $option) || !$option->isNew) {
-            return $this->filling->mayCome($rest, $option) ? $rest : null;
+        if ($this->filling->mayCome($rest, $option)) {
+            return $rest;
         }
         $known = array_values(array_filter($rest, static fn (Placed $one): bool => !$one->counted->isNew));
 
-        return $this->filling->mayCome($known, $option) ? $known : null;
+        return $option->isNew && $this->filling->mayCome($known, $option) ? $known : null;
     }
 
     /**

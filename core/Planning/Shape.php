@@ -25,7 +25,7 @@ final readonly class Shape
     {
         $naps = $this->naps();
 
-        return $this->at($setUps, $naps) ?? ([] === $naps ? null : $this->at($setUps, [])) ?? $setUps;
+        return $this->ordered($setUps, $naps) ?? ([] === $naps ? null : $this->ordered($setUps, [])) ?? $setUps;
     }
 
     /**
@@ -34,7 +34,7 @@ final readonly class Shape
      *
      * @return list<SetUp>|null null where not all of them fit
      */
-    private function at(array $setUps, array $naps): ?array
+    private function ordered(array $setUps, array $naps): ?array
     {
         $windows = $this->request->windows;
         $windowOf = static function (SetUp $setUp) use ($windows): int {
@@ -51,8 +51,8 @@ final readonly class Shape
             <=> [$windowOf($b), !$this->isOpener($b), $this->youngest($b), $b->span->start]);
         $placed = [];
         foreach ($order as $setUp) {
-            $within = [...$this->isForTheEldest($setUp) ? $naps : [], ...\array_slice($windows, $windowOf($setUp), 1)];
-            $span = $this->timeFor($setUp, $within, $placed);
+            $times = [...$this->isForTheEldest($setUp) ? $naps : [], ...\array_slice($windows, $windowOf($setUp), 1)];
+            $span = $this->timeFor($setUp, $times, $placed);
             $others = [...$this->request->kept, ...$placed];
             $again = null === $span ? null : $this->settingOut->setUp(
                 $setUp->activity,
@@ -73,14 +73,14 @@ final readonly class Shape
     }
 
     /**
-     * @param list<Span>  $within the first one that has room
+     * @param list<Span>  $times  it goes into the first one that has room
      * @param list<SetUp> $placed
      */
-    private function timeFor(SetUp $setUp, array $within, array $placed): ?Span
+    private function timeFor(SetUp $setUp, array $times, array $placed): ?Span
     {
         $children = $this->request->children($setUp->childIds());
-        foreach ($within as $part) {
-            $span = [] === $children ? null : $this->day->within([$part])->earliest(
+        foreach ($times as $time) {
+            $span = [] === $children ? null : $this->day->within([$time])->earliest(
                 [...$this->request->kept, ...$placed],
                 $children,
                 $setUp->span->minutes(),

@@ -13,8 +13,8 @@ final readonly class Weights
     /**
      * @param float $learning   the unit all else is told in: a child's whole day with the best there is for them is worth about so much
      * @param float $together   each child more at a set-up: company, and one lay-out less
-     * @param float $firstSetUp laying out and clearing are what wear a parent out; the day's first is when they are fresh
-     * @param float $setUp      and each further one: without it a better search only makes busier days
+     * @param float $firstSetUp laying out and clearing wear a parent out, the day's first set-up least: who has one thing in them has that
+     * @param float $setUp      each further one: without it a better search only makes busier days
      * @param float $kind       each kind of thing, what is made for it among them, is another walk to a cupboard, unless it lies there still
      * @param float $minute     a minute of set-ups is a minute in which nobody plays or washes up
      * @param float $minuteWith with the parent there throughout it costs half as much again
