@@ -37,16 +37,16 @@ final class Changing
     /**
      * The day after one small change; null where it cannot be, or is not worth it for sure.
      *
-     * @param list<Placed> $now
-     * @param float        $least what the day has to be worth then
+     * @param float $least what the day has to be worth then
      *
      * @return list<Placed>|null
      */
-    public function changed(array $now, float $least, float $warmth): ?array
+    public function changed(Weighed $day, float $least, float $warmth): ?array
     {
+        $now = $day->placed;
         $change = [] === $now ? SmallChange::Added : SmallChange::at($this->chance->upTo(100));
         if (SmallChange::Added === $change) {
-            return $this->drawn($now, null, $least, $warmth);
+            return $this->drawn($now, null, $least - $day->worth, $warmth);
         }
         $i = $this->chance->upTo(\count($now)) - 1;
         $one = $now[$i];
@@ -56,8 +56,8 @@ final class Changing
         $start = $one->stint->start;
 
         return match ($change) {
-            SmallChange::Anew => \count($now) > self::FEW ? $this->drawn($rest, $one, $least, $warmth) : $this->anew(\count($now)),
-            SmallChange::Replaced => $this->drawn($rest, $one, $least, $warmth),
+            SmallChange::Anew => \count($now) > self::FEW ? $this->replaced($rest, $one, $least, $warmth) : $this->anew(\count($now)),
+            SmallChange::Replaced => $this->replaced($rest, $one, $least, $warmth),
             SmallChange::Lengthened => $this->with($rest, $option, $start),
             SmallChange::Moved => $this->with($rest, $option, null, $one->length),
             SmallChange::Joined => $this->with($rest, $this->joined($option), $start),
@@ -70,16 +70,28 @@ final class Changing
     }
 
     /**
-     * With one more in, or in the place of one that went out.
+     * With one more in, in the place of one that went out.
      *
      * @param list<Placed> $rest
      *
      * @return list<Placed>|null
      */
-    private function drawn(array $rest, ?Placed $instead, float $least, float $warmth, int $shorter = self::SHORTER): ?array
+    private function replaced(array $rest, Placed $one, float $least, float $warmth, int $shorter = self::SHORTER): ?array
     {
-        $need = -\INF === $least ? $least : $least - $this->filling->worth($rest) - self::ROUGHLY;
-        foreach ($this->draw->some($rest, $instead, $warmth, $need) as [, $option, $length]) {
+        return $this->drawn($rest, $one, $least - $this->filling->worth($rest), $warmth, $shorter);
+    }
+
+    /**
+     * With one more in, or in the place of one that went out.
+     *
+     * @param list<Placed> $rest
+     * @param float        $need what it has to bring
+     *
+     * @return list<Placed>|null
+     */
+    private function drawn(array $rest, ?Placed $instead, float $need, float $warmth, int $shorter = self::SHORTER): ?array
+    {
+        foreach ($this->draw->some($rest, $instead, $warmth, $need - self::ROUGHLY) as [, $option, $length]) {
             if ($this->filling->lacks($option) && 1 === \count($option->candidates)) {
                 $option = $this->options->throughout($option->candidates[0]) ?? $option;
             }
@@ -243,7 +255,7 @@ final class Changing
         $shorter = null === $other ? self::SHARING : self::SHORTER;
         $next = $this->drawn($rest, $one, -\INF, self::TOGETHER, $shorter);
 
-        return null === $next ? null : $this->drawn($next, $other ?? $one, $least, $warmth, $shorter);
+        return null === $next ? null : $this->replaced($next, $other ?? $one, $least, $warmth, $shorter);
     }
 
     /**

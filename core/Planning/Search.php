@@ -16,8 +16,8 @@ final class Search
      * Small changes tried for each of several children who could sit, and for one who sits alone; half as many again for each little one from the third on,
      * for then most of what is tried leaves one of them too long without company.
      */
-    private const STEPS = 720;
-    private const STEPS_ALONE = 270;
+    private const STEPS = 950;
+    private const STEPS_ALONE = 320;
     private const FEW_LITTLE = 2;
     private const LITTLE_MORE = 0.5;
 
@@ -80,8 +80,8 @@ final class Search
         $best = $this->filling->laidOut((new Greedy($this->filling))->filled());
         [$best, $worth] = $this->filling->room->excess($best) > 0 ? [[], -\INF] : [$best, $this->filling->worth($best)];
         for ($run = 0; $run <= self::RUNS; ++$run) {
-            [$found, $is] = $run < self::RUNS ? $this->annealed([], intdiv($steps - $again, self::RUNS)) : $this->annealed($best, $again);
-            [$best, $worth] = $is > $worth + 1e-9 ? [$found, $is] : [$best, $worth];
+            [$from, $tried] = $run < self::RUNS ? [[], intdiv($steps - $again, self::RUNS)] : [$best, $again];
+            [$best, $worth] = $this->annealed($from, $tried, $best, $worth);
         }
 
         return array_map(static fn (Placed $one): SetUp => $one->setUp ?? throw new \LogicException('A plan is never of thoughts.'), $best);
@@ -89,19 +89,19 @@ final class Search
 
     /**
      * @param list<Placed> $from
+     * @param list<Placed> $best of all so far, and what it is worth: what seems to be worth no more is never laid out, which takes long
      *
-     * @return array{list<Placed>, float} the best day met that breaks no rule, and what it is worth
+     * @return array{list<Placed>, float} the best day met that breaks no rule, or that one, and what it is worth
      */
-    private function annealed(array $from, int $steps): array
+    private function annealed(array $from, int $steps, array $best, float $most): array
     {
         $now = $this->weighed($from);
-        [$best, $most] = $now->isAllowed() ? [$from, $now->worth] : [[], -\INF];
         for ($step = 0; $step < $steps; ++$step) {
             $done = $step / $steps;
             $warmth = self::WARM * (self::COOL / self::WARM) ** $done;
             $fine = self::FINE * (self::LAST_FINE / self::FINE) ** $done;
             $least = $now->worth - $fine * $now->excess + $warmth * log($this->chance->share());
-            $next = $this->taken($this->changing->changed($now->placed, $least, $warmth), $least, $fine);
+            $next = $this->taken($this->changing->changed($now, $least, $warmth), $least, $fine);
             if (null !== $next && $next->worth > $most && $next->isAllowed()) {
                 $next = $this->weighed($this->filling->laidOut($next->placed));
                 [$best, $most] = $next->worth > $most && $next->isAllowed() ? [$next->placed, $next->worth] : [$best, $most];
