@@ -133,6 +133,24 @@ final class ChangingTest extends TestCase
         self::assertGreaterThan(0, $found['with']);
     }
 
+    public function test_what_comes_in_brings_about_what_the_day_has_to_be_worth_more(): void
+    {
+        $filling = Filled::filling(Filled::withLittle());
+        $day = Filled::placed($filling, [[Filled::first($filling, 'lark')[0], 540], [Filled::first($filling, 'maren')[0], 550]]);
+        $worth = $filling->worth($day);
+        $added = $replaced = [];
+        foreach (self::changes($filling, $day, $worth) as $next) {
+            if ($day === \array_slice($next, 0, 2)) {
+                $added[] = $filling->worth($next) - $worth;
+            } elseif (2 === \count($next) && \in_array($next[0], $day, true) && !\in_array($next[1], $day, true)) {
+                $replaced[] = $filling->worth($next) - $worth;
+            }
+        }
+        self::assertGreaterThan(20, min(\count($added), \count($replaced)));
+        self::assertEqualsWithDelta(-0.5, min($added), 0.4, 'what is known is known roughly');
+        self::assertEqualsWithDelta(-0.5, min($replaced), 0.4);
+    }
+
     public function test_of_a_hundred_small_changes_each_is_of_one_kind(): void
     {
         $found = array_count_values(array_map(static fn (int $number): string => SmallChange::at($number)->name, range(1, 100)));
@@ -182,11 +200,11 @@ final class ChangingTest extends TestCase
      *
      * @return list<list<Placed>> what a day became by some hundred small changes
      */
-    private static function changes(Filling $filling, array $day): array
+    private static function changes(Filling $filling, array $day, float $least = -\INF): array
     {
         $changing = new Changing($filling, new Chance(5), ['maren', 'lark'], [540, 550, 560, 570, 580]);
         $weighed = new Weighed($day, $filling->worth($day), 0);
-        $changed = array_map(static fn (): ?array => $changing->changed($weighed, -\INF, 1.0), range(1, 600));
+        $changed = array_map(static fn (): ?array => $changing->changed($weighed, $least, 1.0), range(1, 600));
 
         return array_values(array_filter($changed, static fn (?array $next): bool => null !== $next));
     }

@@ -9,6 +9,7 @@ use PHPUnit\Framework\TestCase;
 use Pindle\Bench\SmallDays;
 use Pindle\Core\Planning\Chance;
 use Pindle\Core\Planning\Company;
+use Pindle\Core\Planning\Greedy;
 use Pindle\Core\Planning\Placed;
 use Pindle\Core\Planning\PlanCheck;
 use Pindle\Core\Planning\Planner;
@@ -58,6 +59,24 @@ final class SearchTest extends TestCase
             $totals[] = $sum;
         }
         self::assertGreaterThan(1.05 * $totals[0], $totals[1]);
+    }
+
+    /** So short a search finds little; what comes of filling the day up again and again is there before it. */
+    public function test_what_was_found_is_never_given_up_for_less(): void
+    {
+        $planner = static fn (float $times): Planner => new Planner(Make::map(), Make::catalogue(), Make::cautions(), times: $times);
+        $allowed = 0;
+        foreach (range(0, 11) as $number) {
+            $request = SmallDays::small($number)->request;
+            $filling = Filled::filling($request);
+            $filled = $filling->laidOut((new Greedy($filling))->filled());
+            $allowed += 0 === $filling->room->excess($filled) ? 1 : 0;
+            $worth = $filling->room->excess($filled) > 0 ? 0.0 : $filling->worth($filled);
+            foreach ([0.0, 0.02, 0.1] as $times) {
+                self::assertGreaterThanOrEqual($worth - 1e-6, $planner($times)->plan($request)->goal->total(), $number.' '.$times);
+            }
+        }
+        self::assertGreaterThan(6, $allowed);
     }
 
     public function test_more_children_are_searched_for_longer_and_three_little_ones_longer_still(): void
