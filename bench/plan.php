@@ -23,7 +23,7 @@ use Pindle\Tests\Make;
 /*
  * ./pindle bench plan [small days] [large days] [households]: how near the planner comes to the best day there is. Small days against branch and bound
  * over the same candidates, really laid out; large ones against a search twenty times as long; broken rules over made-up households; how long it takes.
- * Seeds fixed. Takes half an hour. Two processes share the work; with more arguments it does one share and prints its figures.
+ * Seeds fixed. Takes forty minutes. Two processes share the work; with more arguments it does one share and prints its figures.
  */
 
 require dirname(__DIR__).'/vendor/autoload.php';
@@ -33,7 +33,7 @@ const NODES = 40_000;
 const LONGER = 20;
 const YEARS = 5 * 365;
 
-$counts = [max(1, (int) ($argv[1] ?? 130)), max(1, (int) ($argv[2] ?? 40)), max(1, (int) ($argv[3] ?? 400))];
+$counts = [max(1, (int) ($argv[1] ?? 130)), max(1, (int) ($argv[2] ?? 120)), max(1, (int) ($argv[3] ?? 400))];
 $planner = new Planner(Make::map(), Make::catalogue(), Make::cautions());
 if (isset($argv[4])) {
     $first = (int) $argv[4];

@@ -40,6 +40,9 @@ final class Draw
     /** @var array<string, list<array{float, Option, int}>> by what a child has: what comes into question besides */
     private array $solos = [];
 
+    /** @var array<string, list<Option>> child id => what they can do by themselves, best first */
+    private array $usual = [];
+
     /** @param non-empty-list<string> $children ids of those who could sit */
     public function __construct(private readonly Filling $filling, private readonly Chance $chance, private readonly array $children)
     {
@@ -123,10 +126,10 @@ final class Draw
     {
         $solos = $gains = [];
         $left = $this->filling->room->left($rest, $this->filling->hands->bits[$childId]);
-        foreach ($this->candidates[$childId] as $i => $candidate) {
-            $option = $this->options->usual($candidate);
-            $length = null === $option ? null : $this->filling->room->length($option, $left);
-            if (null !== $option && null !== $length) {
+        $this->usual[$childId] ??= array_values(array_filter(array_map($this->options->usual(...), $this->candidates[$childId])));
+        foreach ($this->usual[$childId] as $i => $option) {
+            $length = $this->filling->room->length($option, $left);
+            if (null !== $length) {
                 $gains[$i] = $this->gains->of($option, $length);
                 $solos[$i] = [$gains[$i], $option, $length];
             }

@@ -43,8 +43,16 @@ final class Gains
 
     private bool $isEmpty = true;
 
+    /** What one more set-up costs in that day for being laid out, and what a minute costs in any with the parent there throughout. */
+    private float $setUp = 0.0;
+    private readonly float $minuteWith;
+
+    private readonly Weights $weights;
+
     public function __construct(private readonly Reckoning $reckoning, private readonly Scale $scale, private readonly SetOuts $setOuts)
     {
+        $this->weights = $scale->weights;
+        $this->minuteWith = $this->weights->minuteWith * $reckoning->withWeight;
     }
 
     /**
@@ -55,6 +63,7 @@ final class Gains
     public function look(array $placed): void
     {
         $this->isEmpty = [] === $placed;
+        $this->setUp = $this->reckoning->setUp($this->isEmpty);
         $has = $this->sat = $this->plays = $this->sharing = $this->new = [];
         foreach ($placed as $one) {
             $this->new += $one->counted->isNew ? [$one->counted->activityId => true] : [];
@@ -102,7 +111,7 @@ final class Gains
 
         return $this->learning($candidate, $questions)
             + ($this->sharing[$childId][$minutes] ??= $this->sharing($childId, $minutes))
-            - (isset($this->plays[$childId][$candidate->activity->id]) ? $this->scale->weights->again : 0.0);
+            - (isset($this->plays[$childId][$candidate->activity->id]) ? $this->weights->again : 0.0);
     }
 
     /** What the day would gain by so many minutes for a child, whatever they learn. */
@@ -110,7 +119,7 @@ final class Gains
     {
         $share = min(1.0, (($this->sat[$childId] ?? 0) + $minutes) / $this->reckoning->asked[$childId]);
 
-        return $this->scale->weights->share * ($share - $this->shares[$childId]) / \count($this->shares)
+        return $this->weights->share * ($share - $this->shares[$childId]) / \count($this->shares)
             // Where several have as little, each of them is a part of the way.
             + ($this->shares[$childId] <= $this->least && $this->worstOff > 0
                 ? $this->reckoning->fair * max(0.0, min($share, $this->next) - $this->least) / $this->worstOff
@@ -120,24 +129,22 @@ final class Gains
     /** What one child more at a set-up brings and costs besides what they learn, where it takes so many minutes more. */
     public function company(float $minutes): float
     {
-        $weights = $this->scale->weights;
-
-        return $weights->together - ($weights->minute + $weights->minuteWith * $this->reckoning->withWeight) * $minutes;
+        return $this->weights->together - ($this->weights->minute + $this->minuteWith) * $minutes;
     }
 
     /** What the day would gain by an option. */
     public function of(Option $option, int $length): float
     {
-        $weights = $this->scale->weights;
+        $weights = $this->weights;
         $minutes = $this->setOuts->minutes($option, $length);
         // A game is learnt once.
         $isNew = $option->isNew && !isset($this->new[$option->activity->id]);
         $gain = ($isNew ? $weights->opening * ($this->scale->opens[$option->activity->id] ?? 0.0) - $weights->newGame : 0.0)
             + $weights->together * (\count($option->candidates) - 1)
-            - $this->reckoning->setUp($this->isEmpty)
+            - $this->setUp
             - $weights->kind * $this->setOuts->kinds($option)
             - $weights->minute * $minutes
-            - (Part::With === $option->part ? $weights->minuteWith * $this->reckoning->withWeight * $minutes : 0.0);
+            - (Part::With === $option->part ? $this->minuteWith * $minutes : 0.0);
         foreach ($option->candidates as $candidate) {
             $gain += $this->ofOne($candidate, $option->lengths[$length][$candidate->childId], $minutes);
         }
@@ -178,6 +185,6 @@ final class Gains
             $more += $value * ($this->reckoning->learnt($before + $count) - $this->reckoning->learnt($before));
         }
 
-        return $this->scale->weights->learning * log(($best + $worth + $more) / ($best + $worth));
+        return $this->weights->learning * log(($best + $worth + $more) / ($best + $worth));
     }
 }
