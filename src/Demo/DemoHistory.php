@@ -226,7 +226,7 @@ final class DemoHistory
                 $tap = new Asked(
                     $childId,
                     $question,
-                    $sitting->course()->stepId,
+                    $sitting->course(),
                     $sitting->courseOf($question)->form,
                     $setUp->activity->id,
                     $setUp->thingIds(),

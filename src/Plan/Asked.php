@@ -12,6 +12,7 @@ use Pindle\Core\Evidence\Method;
 use Pindle\Core\Evidence\Outcome;
 use Pindle\Core\Evidence\Purpose;
 use Pindle\Core\Evidence\Slip;
+use Pindle\Core\Planning\Course;
 use Pindle\Core\Question\Level;
 use Pindle\Core\Question\Question;
 use Pindle\Core\Skill\Form;
@@ -21,6 +22,8 @@ use Pindle\Core\Skill\SkillMap;
 final readonly class Asked
 {
     /**
+     * @param Course       $course   what the sitting is about; the question may be of its other course, or of a step that is sure
+     * @param Form|null    $form     that the question is met in
      * @param list<string> $thingIds laid out
      * @param list<Idea>   $offered  ideas the parent has taken or let pass in the sitting
      * @param array<string, list<Question>> $spares idea => questions made beforehand for it, and not asked yet
@@ -28,7 +31,7 @@ final readonly class Asked
     public function __construct(
         public string $childId,
         public Question $question,
-        public string $stepId,
+        public Course $course,
         public ?Form $form,
         public string $activityId,
         public array $thingIds,

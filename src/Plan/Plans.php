@@ -103,7 +103,7 @@ final readonly class Plans
         return new Asked(
             $sitting->childId,
             Stored::readQuestion($stored),
-            $courses[0]['step'],
+            Stored::readCourse($courses[0]),
             Stored::readCourse($course)->form,
             $setUp->activityId,
             array_values(array_unique(array_column($setUp->laid, 'thing'))),

@@ -104,7 +104,7 @@ final class OutlookTest extends TestCase
         [$days] = self::outlook(self::week());
         $new = array_merge(...array_map(static fn (OutlookDay $day): array => $day->new, $days));
 
-        self::assertGreaterThan(2, \count($new));
+        self::assertGreaterThan(1, \count($new));
         self::assertSame($new, array_unique($new));
     }
 

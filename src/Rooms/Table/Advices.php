@@ -29,8 +29,8 @@ final readonly class Advices
     /** @param non-empty-list<Attempt> $attempts of the sitting, in order */
     public function after(string $sittingId, Asked $asked, array $attempts, ChildRecord $record): ?AdviceView
     {
-        $step = $record->map->step($asked->stepId);
-        $script = Script::of($step, $asked->form, $record);
+        $step = $record->map->step($asked->course->stepId);
+        $script = Script::of($step, $asked->course->form, $record);
         $advice = LiveAdvice::after($script, $attempts, $asked->offered, array_values(array_filter(
             Idea::cases(),
             static fn (Idea $idea): bool => null !== Spares::nearest($idea, $asked->spares[$idea->value] ?? [], $asked->question->prompt->load()),
