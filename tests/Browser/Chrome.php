@@ -87,7 +87,7 @@ final class Chrome
     public function waitForText(string $text): void
     {
         try {
-            $this->driver->wait(10)->until(fn (): bool => str_contains($this->text(), $text));
+            $this->driver->wait(30)->until(fn (): bool => str_contains($this->text(), $text));
         } catch (TimeoutException $e) {
             throw new TimeoutException(\sprintf('"%s" did not appear. The page says: %s', $text, substr($this->text(), 0, 1500)), $e->getResults());
         }
