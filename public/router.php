@@ -8,7 +8,8 @@ declare(strict_types=1);
  */
 
 $path = rawurldecode((string) parse_url($_SERVER['REQUEST_URI'], \PHP_URL_PATH));
-$file = realpath(__DIR__.$path);
+// An address with a nought in it is no file's; the house says so.
+$file = str_contains($path, "\0") ? false : realpath(__DIR__.$path);
 $types = [
     'css' => 'text/css; charset=utf-8', 'js' => 'text/javascript; charset=utf-8', 'json' => 'application/json', 'svg' => 'image/svg+xml',
     'woff2' => 'font/woff2', 'woff' => 'font/woff', 'png' => 'image/png', 'ico' => 'image/x-icon', 'txt' => 'text/plain; charset=utf-8',

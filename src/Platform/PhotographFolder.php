@@ -10,7 +10,7 @@ use Symfony\Component\Filesystem\Filesystem;
 final readonly class PhotographFolder
 {
     /** What a file of it is called, without its ending. */
-    public const NAME = '/^[0-9a-f]{32}$/';
+    public const NAME = '/^[0-9a-f]{32}$/D';
 
     public string $path;
 
@@ -94,14 +94,6 @@ final readonly class PhotographFolder
     /** Whole or not at all. */
     private function write(string $file, string $bytes): void
     {
-        if (!is_dir($this->path)) {
-            mkdir($this->path, 0o700, true);
-        }
-        $part = $this->path.'/.part-'.bin2hex(random_bytes(6));
-        if (\strlen($bytes) !== file_put_contents($part, $bytes)) {
-            throw new \RuntimeException('There is no room for a photograph.');
-        }
-        chmod($part, 0o600);
-        rename($part, $this->path.'/'.$file);
+        WholeFile::put($this->path.'/'.$file, $bytes);
     }
 }

@@ -99,10 +99,10 @@ final class LockTest extends ApiTestCase
         self::assertSame(403, $this->ask('POST', '/lock/code', [], 403)['status']);
     }
 
-    /** A table device: Today and its tables, and what the outbox carries. Anyone: the lock itself. Everything else is the parent's. */
+    /** A table device: Today and its tables, and what the outbox carries. Public: the lock itself. Everything else is the parent's. */
     public function test_every_route_names_who_may_use_it(): void
     {
-        $open = ['table' => [], 'anyone' => []];
+        $open = ['table' => [], 'public' => []];
         $names = [];
         foreach (self::service(RouterInterface::class)->getRouteCollection() as $name => $route) {
             if (str_starts_with($route->getPath(), '/api')) {
@@ -113,7 +113,7 @@ final class LockTest extends ApiTestCase
                 }
             }
         }
-        self::assertSame(['lock_look', 'lock_root', 'lock_sign_in'], self::sorted($open['anyone']));
+        self::assertSame(['lock_look', 'lock_root', 'lock_sign_in'], self::sorted($open['public']));
         self::assertSame([
             'journal_photograph_keep', 'lock_sign_out', 'table_advice', 'table_all_at_once', 'table_attempt', 'table_choose', 'table_close', 'table_correct',
             'table_finish', 'table_look', 'table_note', 'table_stand_ins', 'table_take_back', 'table_take_try_back', 'table_try',
@@ -132,7 +132,7 @@ final class LockTest extends ApiTestCase
         $token = $this->lock()->signIn('Phone', Who::Table, time());
         foreach (self::service(RouterInterface::class)->getRouteCollection() as $route) {
             $who = Who::from($route->getDefault('_who') ?? 'parent');
-            if (!str_starts_with($route->getPath(), '/api') || Who::Anyone === $who) {
+            if (!str_starts_with($route->getPath(), '/api') || Who::Public === $who) {
                 continue;
             }
             $path = (string) preg_replace('/\{\w+\}/', '0195a000-0000-7000-8000-000000000000', $route->getPath());

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pindle\App\Platform\Database;
 
 use Doctrine\DBAL\Exception\DriverException;
+use Pindle\App\Platform\NotWritten;
 
 /** Why nothing can be written down now. What is there can still be read. */
 enum CannotWrite: string
@@ -18,6 +19,9 @@ enum CannotWrite: string
     {
         // What fails afterwards, such as rolling back what SQLite rolled back by itself, comes first in the chain.
         for (; null !== $error; $error = $error->getPrevious()) {
+            if ($error instanceof NotWritten) {
+                return $error->why;
+            }
             $why = $error instanceof DriverException ? match ($error->getCode() & 0xFF) {
                 13 => self::Full,
                 8 => self::ReadOnly,

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Pindle\App\Platform\Database;
 
+use Pindle\App\Platform\WholeFile;
+
 /** The file that holds a household, looked at before anything opens it. */
 final readonly class HouseholdFile
 {
@@ -59,7 +61,7 @@ final readonly class HouseholdFile
     {
         if (!is_file($this->folder.'/'.self::MARK) && is_writable($this->folder)) {
             $said = "A Pindle household lives in this folder. Its data is in pindle.sqlite, its safe copies in copies/.\n";
-            file_put_contents($this->folder.'/'.self::MARK, $said);
+            WholeFile::put($this->folder.'/'.self::MARK, $said);
         }
     }
 

@@ -23,13 +23,16 @@ final readonly class SetAsideListener
     public function __invoke(ExceptionEvent $event): void
     {
         $error = $event->getThrowable();
-        if ($error instanceof Refusal || $error instanceof HttpExceptionInterface || $error instanceof DatabaseError\DriverException) {
+        if ($error instanceof Refusal || $error instanceof HttpExceptionInterface) {
+            return;
+        }
+        if ($error instanceof DatabaseError\DriverException || null !== CannotWrite::because($error)) {
             return;
         }
         $found = $this->aside->sweep();
         if ($found > 0) {
             $this->logger->error(\sprintf('%d stored rows could not be read and were set aside.', $found));
-            $event->setResponse(new RedirectResponse($event->getRequest()->getRequestUri(), 307));
+            $event->setResponse(new RedirectResponse('/'.ltrim($event->getRequest()->getRequestUri(), '/'), 307));
         }
     }
 }

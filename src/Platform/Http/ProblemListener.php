@@ -17,7 +17,7 @@ use Symfony\Component\Serializer\Exception\PartialDenormalizationException;
 use Symfony\Component\Validator\ConstraintViolationInterface;
 use Symfony\Component\Validator\Exception\ValidationFailedException;
 
-/** Every failed request below /api answers with problem details (RFC 9457): a status, a title, and for each wrong field a sentence. */
+/** Every failed request answers with problem details (RFC 9457): a status, a title, and for each wrong field a sentence. */
 #[AsEventListener(priority: 10)]
 final readonly class ProblemListener
 {
@@ -28,9 +28,6 @@ final readonly class ProblemListener
     public function __invoke(ExceptionEvent $event): void
     {
         $error = $event->getThrowable();
-        if (!str_starts_with($event->getRequest()->getPathInfo(), '/api') && $event->getRequest()->isMethodSafe() && !$error instanceof Refusal) {
-            return;
-        }
         [$status, $title, $fields] = $this->read($error);
         if ($status >= 500) {
             $this->logger->error('A request failed: '.self::trace($error));

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Pindle\App\Platform\Lan;
 
+use Pindle\App\Platform\WholeFile;
+
 /**
  * The house's own certificates: a root that may sign only for names ending in .local and for private addresses, so that trusting it on a phone
  * gives nobody else's sites away, and a leaf for the addresses of today. Keys are readable by their owner only and in no copy.
@@ -65,7 +67,7 @@ final readonly class Certificates
             'authorityKeyIdentifier' => 'keyid',
             'subjectAltName' => implode(',', $alternatives),
         ], [$root, $key]);
-        self::write($this->folder->path.'/leaf.names', implode("\n", $names));
+        WholeFile::put($this->folder->path.'/leaf.names', implode("\n", $names));
     }
 
     /**
@@ -79,7 +81,7 @@ final readonly class Certificates
         foreach ($extensions as $extension => $value) {
             $lines .= $extension.' = '.$value."\n";
         }
-        self::write($settings, $lines);
+        WholeFile::put($settings, $lines);
         $options = ['config' => $settings, 'digest_alg' => 'sha256', 'x509_extensions' => 'ext', 'private_key_bits' => 2048];
         $new = openssl_pkey_new(['private_key_type' => \OPENSSL_KEYTYPE_EC, 'curve_name' => 'prime256v1', 'private_key_bits' => 2048, 'config' => $settings]);
         $request = false === $new ? false : openssl_csr_new(['commonName' => $name, 'organizationName' => 'Pindle'], $new, $options);
@@ -94,8 +96,8 @@ final readonly class Certificates
         if (false === $new || false === $signed || !openssl_x509_export($signed, $text) || !openssl_pkey_export($new, $secret, null, $options)) {
             throw new \RuntimeException('The certificate could not be made: '.openssl_error_string());
         }
-        self::write($key, $secret);
-        self::write($certificate, $text);
+        WholeFile::put($key, $secret);
+        WholeFile::put($certificate, $text);
     }
 
     /** @param list<string> $names */
@@ -108,13 +110,5 @@ final readonly class Certificates
         $read = openssl_x509_parse((string) file_get_contents($leaf));
 
         return !\is_array($read) || $read['validTo_time_t'] < time() + self::RENEW_DAYS * 86_400;
-    }
-
-    private static function write(string $file, string $text): void
-    {
-        $before = umask(0o077);
-        file_put_contents($file, $text);
-        chmod($file, 0o600);
-        umask($before);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pindle\App\Platform\Lan;
 
+use Pindle\App\Platform\WholeFile;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Attribute\Option;
 use Symfony\Component\Console\Command\Command;
@@ -43,9 +44,9 @@ final readonly class LanCommand
                 strtok($before, "\n"),
             ));
         }
-        file_put_contents($this->folder->path.'/addresses', implode("\n", $urls)."\n");
-        file_put_contents($this->folder->path.'/Caddyfile', $this->caddy($port, $lanPort, $name, $found));
-        file_put_contents($this->folder->path.'/fpm.conf', $this->fpm());
+        WholeFile::put($this->folder->path.'/addresses', implode("\n", $urls)."\n");
+        WholeFile::put($this->folder->path.'/Caddyfile', $this->caddy($port, $lanPort, $name, $found));
+        WholeFile::put($this->folder->path.'/fpm.conf', $this->fpm());
         $io->writeln(implode(',', ['127.0.0.1', 'localhost', '[::1]', $name, ...$found]));
 
         return Command::SUCCESS;

@@ -17,6 +17,11 @@ final readonly class Device implements UserInterface
     {
     }
 
+    public function usedAt(int $used): self
+    {
+        return new self($this->id, $this->name, $this->who, $this->made, $used);
+    }
+
     /** Where there is no passphrase yet, only this machine itself is answered, and it is the parent's. */
     public static function machine(): self
     {
@@ -33,7 +38,7 @@ final readonly class Device implements UserInterface
         return match ($this->who) {
             // The parent may do what a table device may.
             Who::Parent => [Who::Parent->role(), Who::Table->role()],
-            Who::Table, Who::Anyone => [$this->who->role()],
+            Who::Table, Who::Public => [$this->who->role()],
         };
     }
 

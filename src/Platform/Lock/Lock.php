@@ -4,16 +4,15 @@ declare(strict_types=1);
 
 namespace Pindle\App\Platform\Lock;
 
+use Pindle\App\Platform\Http\Refusal;
+use Pindle\App\Platform\InTurn;
+use Pindle\App\Platform\NotWritten;
+use Pindle\App\Platform\WholeFile;
 use Symfony\Component\PasswordHasher\Hasher\NativePasswordHasher;
 
 /**
  * The household's lock: one passphrase, the devices that are signed in, and a pairing code for the next one. It lies in a file of its own,
- * beside the data and in no copy of it. Tokens and codes are kept as hashes.
- *
- * @phpstan-type Kept array{
- *     passphrase: string|null, code: array{hash: string, until: int}|null,
- *     devices: array<string, array{id: string, name: string, who: string, made: int, used: int}>
- * }
+ * beside the data and in no copy of it. Tokens and codes are kept as hashes. A lock that cannot be read lets nobody in.
  */
 final readonly class Lock
 {
@@ -34,18 +33,43 @@ final readonly class Lock
 
     private string $file;
 
-    public function __construct(string $dataDir)
+    /** @param bool $locked whether the house was started as one with a passphrase: then a lock that is gone counts as one that cannot be read */
+    public function __construct(string $dataDir, private bool $locked = false)
     {
         $this->file = $dataDir.'/lock.json';
     }
 
-    /** Whether there is a passphrase: then it is asked everywhere. */
-    public function isSet(): bool
+    public function state(): LockState
     {
-        return null !== $this->read()['passphrase'];
+        // Looked at anew each time: another process may have changed it.
+        clearstatcache();
+        if (!file_exists($this->file) && !is_link($this->file)) {
+            return $this->locked ? LockState::Unreadable : LockState::None;
+        }
+
+        return null === $this->kept() ? LockState::Unreadable : LockState::Set;
     }
 
-    /** A new passphrase signs every device out. */
+    /**
+     * Whether there is a passphrase: then it is asked everywhere.
+     *
+     * @throws Refusal 503 when that cannot be known
+     */
+    public function isSet(): bool
+    {
+        return match ($this->state()) {
+            LockState::None => false,
+            LockState::Set => true,
+            LockState::Unreadable => throw self::unreadable(),
+        };
+    }
+
+    /**
+     * A new passphrase signs every device out. It mends a lock that cannot be read, too.
+     *
+     * @throws \InvalidArgumentException when it is too short or too long
+     * @throws NotWritten                when it could not be kept; then the old one is as it was
+     */
     public function setPassphrase(#[\SensitiveParameter] string $passphrase): void
     {
         $length = mb_strlen($passphrase);
@@ -53,58 +77,75 @@ final readonly class Lock
             throw new \InvalidArgumentException(\sprintf('A passphrase has %d to %d letters.', self::SHORTEST, self::LONGEST));
         }
         $hash = self::hasher()->hash($passphrase);
-        $this->change(static fn (array $kept): array => ['passphrase' => $hash, 'code' => null, 'devices' => []] + $kept);
+        InTurn::run($this->file.'.turn', fn () => WholeFile::put($this->file, (new KeptLock($hash, null, []))->text()));
     }
 
+    /** @throws Refusal 503 when the lock cannot be read */
     public function opens(#[\SensitiveParameter] string $passphrase): bool
     {
-        $hash = $this->read()['passphrase'];
-
-        return null !== $hash && self::hasher()->verify($hash, $passphrase);
+        return $this->isSet() && self::hasher()->verify($this->read()->passphrase, $passphrase);
     }
 
-    /** A code for the next device, good for ten minutes and once. */
+    /**
+     * A code for the next device, good for ten minutes and once.
+     *
+     * @throws NotWritten when it could not be kept
+     */
     public function newCode(int $now): string
     {
         $code = '';
         for ($i = 0; $i < 8; ++$i) {
             $code .= (4 === $i ? '-' : '').self::LETTERS[random_int(0, \strlen(self::LETTERS) - 1)];
         }
-        $this->change(static fn (array $kept): array => ['code' => ['hash' => self::hash(self::bare($code)), 'until' => $now + self::CODE_SECONDS]] + $kept);
+        $this->change(static fn (KeptLock $kept): KeptLock => $kept->withCode(['hash' => self::hash(self::bare($code)), 'until' => $now + self::CODE_SECONDS]));
 
         return $code;
     }
 
-    /** Whether this is the code; then it is used up. */
+    /**
+     * Whether this is the code; then it is used up.
+     *
+     * @throws NotWritten when that could not be kept: it is not let in, for it would be good a second time
+     */
     public function takeCode(#[\SensitiveParameter] string $code, int $now): bool
     {
         $is = false;
-        $this->change(static function (array $kept) use ($code, $now, &$is): array {
-            $is = null !== $kept['code'] && $kept['code']['until'] >= $now && hash_equals($kept['code']['hash'], self::hash(self::bare($code)));
+        $this->change(static function (KeptLock $kept) use ($code, $now, &$is): KeptLock {
+            // A clock that was put back makes no code good for longer.
+            $is = null !== $kept->code && $kept->code['until'] >= $now && $kept->code['until'] - self::CODE_SECONDS <= $now
+                && hash_equals($kept->code['hash'], self::hash(self::bare($code)));
 
-            return $is ? ['code' => null] + $kept : $kept;
+            return $is ? $kept->withCode(null) : $kept;
         });
 
         return $is;
     }
 
-    /** @return string the token that the device keeps */
+    /**
+     * @return string the token that the device keeps
+     *
+     * @throws NotWritten when it could not be kept
+     */
     public function signIn(string $name, Who $who, int $now): string
     {
         $token = bin2hex(random_bytes(32));
-        $this->change(static function (array $kept) use ($token, $name, $who, $now): array {
-            $devices = $kept['devices'];
-            uasort($devices, static fn (array $a, array $b): int => $b['used'] <=> $a['used']);
-            $devices = \array_slice($devices, 0, self::MOST_DEVICES - 1, true);
-            $device = ['id' => bin2hex(random_bytes(8)), 'name' => $name, 'who' => $who->value, 'made' => $now, 'used' => $now];
+        $this->change(static function (KeptLock $kept) use ($token, $name, $who, $now): KeptLock {
+            $devices = $kept->devices;
+            uasort($devices, static fn (Device $a, Device $b): int => $b->used <=> $a->used);
 
-            return ['devices' => $devices + [self::hash($token) => $device]] + $kept;
+            return $kept->withDevices(
+                \array_slice($devices, 0, self::MOST_DEVICES - 1, true) + [self::hash($token) => new Device(bin2hex(random_bytes(8)), $name, $who, $now, $now)],
+            );
         });
 
         return $token;
     }
 
-    /** The device of a token; null when it is signed out, unknown or was not used for too long. Using it keeps it signed in. */
+    /**
+     * The device of a token; null when it is signed out, unknown or was not used for too long. Using it keeps it signed in.
+     *
+     * @throws Refusal 503 when the lock cannot be read
+     */
     public function device(#[\SensitiveParameter] string $token, int $now): ?Device
     {
         $hash = self::hash($token);
@@ -112,14 +153,15 @@ final readonly class Lock
         if (null === $device || $device->isOver($now)) {
             return null;
         }
-        if ($device->used + self::NOTED_EVERY < $now) {
-            $this->change(static function (array $kept) use ($hash, $now): array {
-                if (isset($kept['devices'][$hash])) {
-                    $kept['devices'][$hash]['used'] = $now;
-                }
-
-                return $kept;
-            });
+        // One that seems to have been used later than now was noted by a clock that has been put back since.
+        if ($device->used + self::NOTED_EVERY < $now || $device->used > $now) {
+            try {
+                $this->change(static fn (KeptLock $kept): KeptLock => isset($kept->devices[$hash])
+                    ? $kept->withDevices([$hash => $kept->devices[$hash]->usedAt($now)] + $kept->devices)
+                    : $kept);
+            } catch (NotWritten) {
+                // It may look all the same: it is noted another time, when there is room.
+            }
         }
 
         return $device;
@@ -128,53 +170,53 @@ final readonly class Lock
     /** @return array<string, Device> token hash => device */
     public function devices(): array
     {
-        return array_map(
-            static fn (array $device): Device => new Device($device['id'], $device['name'], Who::from($device['who']), $device['made'], $device['used']),
-            $this->read()['devices'],
-        );
+        return $this->isSet() ? $this->read()->devices : [];
     }
 
     /** False when there is no such device. */
     public function signOut(string $id): bool
     {
+        if (!$this->isSet()) {
+            return false;
+        }
         $is = false;
-        $this->change(static function (array $kept) use ($id, &$is): array {
-            $left = array_filter($kept['devices'], static fn (array $device): bool => $device['id'] !== $id);
-            $is = \count($left) < \count($kept['devices']);
+        $this->change(static function (KeptLock $kept) use ($id, &$is): KeptLock {
+            $left = array_filter($kept->devices, static fn (Device $device): bool => $device->id !== $id);
+            $is = \count($left) < \count($kept->devices);
 
-            return ['devices' => $left] + $kept;
+            return $kept->withDevices($left);
         });
 
         return $is;
     }
 
-    /** @return Kept */
-    private function read(): array
+    private function kept(): ?KeptLock
     {
-        $text = is_file($this->file) ? (string) file_get_contents($this->file) : '';
-        if ('' === $text) {
-            return ['passphrase' => null, 'code' => null, 'devices' => []];
-        }
-        /** @var Kept $kept a lock that cannot be read must not count as no lock */
-        $kept = json_decode($text, true, 8, \JSON_THROW_ON_ERROR);
+        $text = is_file($this->file) ? @file_get_contents($this->file) : false;
 
-        return $kept;
+        return false === $text ? null : KeptLock::read($text);
     }
 
-    /** @param callable(Kept): Kept $change while no other process changes it */
+    private function read(): KeptLock
+    {
+        return $this->kept() ?? throw self::unreadable();
+    }
+
+    private static function unreadable(): Refusal
+    {
+        return Refusal::of(503, '', 'Pindle\'s lock cannot be read, so nobody is let in. What to do stands at its terminal. Nothing was lost.');
+    }
+
+    /** @param callable(KeptLock): KeptLock $change while no other process changes it; what stays the same is not written */
     private function change(callable $change): void
     {
-        $turn = fopen($this->file.'.turn', 'c') ?: throw new \RuntimeException('The lock cannot be changed: its folder can only be read.');
-        chmod($this->file.'.turn', 0o600);
-        flock($turn, \LOCK_EX);
-        try {
-            $new = $this->file.'.new';
-            file_put_contents($new, json_encode($change($this->read()), \JSON_THROW_ON_ERROR | \JSON_FORCE_OBJECT));
-            chmod($new, 0o600);
-            rename($new, $this->file);
-        } finally {
-            fclose($turn);
-        }
+        InTurn::run($this->file.'.turn', function () use ($change): void {
+            $before = $this->read();
+            $text = $change($before)->text();
+            if ($text !== $before->text()) {
+                WholeFile::put($this->file, $text);
+            }
+        });
     }
 
     private static function bare(string $code): string

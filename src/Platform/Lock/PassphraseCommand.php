@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pindle\App\Platform\Lock;
 
+use Pindle\App\Platform\NotWritten;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Attribute\Option;
 use Symfony\Component\Console\Command\Command;
@@ -18,7 +19,7 @@ final readonly class PassphraseCommand
 
     public function __invoke(SymfonyStyle $io, #[Option(description: 'Only where there is none yet')] bool $first = false): int
     {
-        if ($first && $this->lock->isSet()) {
+        if ($first && LockState::None !== $this->lock->state()) {
             return Command::SUCCESS;
         }
         if (stream_isatty(\STDIN)) {
@@ -35,7 +36,7 @@ final readonly class PassphraseCommand
         }
         try {
             $this->lock->setPassphrase($passphrase);
-        } catch (\InvalidArgumentException $e) {
+        } catch (\InvalidArgumentException|NotWritten $e) {
             $io->writeln($e->getMessage().' Nothing was changed.');
 
             return Command::FAILURE;

@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace Pindle\App\Platform\Lock;
 
 use Pindle\App\Platform\Http\Refusal;
-use Symfony\Component\Cache\Adapter\FilesystemAdapter;
+use Pindle\App\Platform\InTurn;
+use Pindle\App\Platform\NotWritten;
+use Symfony\Component\RateLimiter\RateLimit;
 use Symfony\Component\RateLimiter\RateLimiterFactory;
-use Symfony\Component\RateLimiter\Storage\CacheStorage;
 
 /**
  * Guessing is slow: few tries from one address, and all together wait their turn, so that many addresses gain nothing and nobody is locked out.
@@ -21,29 +22,38 @@ final readonly class SlowDown
     /** Nobody waits longer, in seconds: a worker is busy meanwhile. */
     private const LONGEST_WAIT = 2.0;
 
-    private CacheStorage $counts;
+    private string $folder;
+    private Counts $counts;
 
     public function __construct(string $dataDir)
     {
-        $this->counts = new CacheStorage(new FilesystemAdapter('counts', 3600, $dataDir.'/lock-counts'));
+        $this->folder = $dataDir.'/lock-counts';
+        $this->counts = new Counts($this->folder);
     }
 
-    /** @throws Refusal 429 when this address tried too often */
+    /**
+     * @throws Refusal    429 when this address tried too often
+     * @throws NotWritten when the try cannot be counted: it is not let through
+     */
     public function beforeGuess(string $address): void
     {
-        $own = $this->factory('address', self::PER_ADDRESS)->create($address)->consume();
+        $own = $this->count('address', $address, self::PER_ADDRESS);
         if (!$own->isAccepted()) {
             throw Refusal::of(429, '', 'That was tried too often from here. Wait a minute, then try again.');
         }
-        $all = $this->factory('all', self::PER_MINUTE)->create('all')->consume();
+        $all = $this->count('all', 'all', self::PER_MINUTE);
         if (!$all->isAccepted()) {
             $wait = min(self::LONGEST_WAIT, max(0.0, (float) $all->getRetryAfter()->format('U.u') - microtime(true)));
             usleep((int) (1_000_000 * $wait));
         }
     }
 
-    private function factory(string $id, int $limit): RateLimiterFactory
+    private function count(string $id, string $of, int $limit): RateLimit
     {
-        return new RateLimiterFactory(['id' => $id, 'policy' => 'sliding_window', 'limit' => $limit, 'interval' => '1 minute'], $this->counts);
+        // One at a time, or twelve at once read the same count. By the hour: a clock that is put back shuts nobody out for longer.
+        return InTurn::run($this->folder.'/turn', fn (): RateLimit => (new RateLimiterFactory(
+            ['id' => $id, 'policy' => 'sliding_window', 'limit' => $limit, 'interval' => '1 minute'],
+            $this->counts,
+        ))->create($of.' '.intdiv(time(), 3600))->consume());
     }
 }

@@ -18,7 +18,7 @@ final class TokenCookie
     {
         $token = $request->cookies->get($request->isSecure() ? self::SECURE : self::PLAIN);
 
-        return \is_string($token) && 1 === preg_match('/^[0-9a-f]{64}$/', $token) ? $token : null;
+        return \is_string($token) && 1 === preg_match('/^[0-9a-f]{64}$/D', $token) ? $token : null;
     }
 
     public static function make(Request $request, string $token, int $now): Cookie

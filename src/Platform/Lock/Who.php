@@ -9,10 +9,24 @@ enum Who: string
 {
     case Parent = 'parent';
     case Table = 'table';
-    case Anyone = 'anyone';
+    case Public = 'public';
 
-    public const TABLE = ['_who' => 'table'];
-    public const ANYONE = ['_who' => 'anyone'];
+    public const TABLE = [self::ATTRIBUTE => 'table'];
+    public const PUBLIC = [self::ATTRIBUTE => 'public'];
+
+    private const ATTRIBUTE = '_who';
+
+    /**
+     * @param array<string, mixed> $defaults of a route, or what a request got from the one that was matched
+     *
+     * @throws \ValueError when it names nobody
+     */
+    public static function of(array $defaults): self
+    {
+        $said = $defaults[self::ATTRIBUTE] ?? self::Parent->value;
+
+        return self::from(\is_string($said) ? $said : '');
+    }
 
     /** What Symfony's security calls it. */
     public function role(): string

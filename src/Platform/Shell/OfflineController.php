@@ -18,7 +18,7 @@ final readonly class OfflineController
     {
     }
 
-    #[Route('/{file}', name: 'offline', requirements: ['file' => 'sw\.js|workbox-[\w-]+\.js|manifest\.webmanifest'], methods: ['GET'], defaults: Who::ANYONE)]
+    #[Route('/{file}', name: 'offline', requirements: ['file' => 'sw\.js|workbox-[\w-]+\.js|manifest\.webmanifest'], methods: ['GET'], defaults: Who::PUBLIC)]
     public function __invoke(string $file): BinaryFileResponse
     {
         $path = $this->buildDir.'/'.$file;

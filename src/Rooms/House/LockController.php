@@ -34,16 +34,16 @@ final readonly class LockController
     ) {
     }
 
-    #[Route('', name: 'lock_look', methods: ['GET'], defaults: Who::ANYONE)]
+    #[Route('', name: 'lock_look', methods: ['GET'], defaults: Who::PUBLIC)]
     #[OA\Response(response: 200, description: 'Whether there is a lock', content: new OA\JsonContent(ref: new Model(type: LockView::class)))]
     public function look(): JsonResponse
     {
         $who = $this->device()?->who;
 
-        return new JsonResponse(new LockView($this->lock->isSet(), Who::Anyone === $who ? null : $who?->value, $this->demo));
+        return new JsonResponse(new LockView($this->lock->isSet(), Who::Public === $who ? null : $who?->value, $this->demo));
     }
 
-    #[Route('/sign-in', name: 'lock_sign_in', methods: ['POST'], defaults: Who::ANYONE)]
+    #[Route('/sign-in', name: 'lock_sign_in', methods: ['POST'], defaults: Who::PUBLIC)]
     #[OA\Response(response: 200, description: 'Signed in', content: new OA\JsonContent(ref: new Model(type: LockView::class)))]
     public function signIn(Request $request, #[MapRequestPayload] SignInInput $input): JsonResponse
     {
@@ -116,7 +116,7 @@ final readonly class LockController
         return new JsonResponse(new CodeView($this->lock->newCode(time()), intdiv(Lock::CODE_SECONDS, 60)), 201);
     }
 
-    #[Route('/root', name: 'lock_root', methods: ['GET'], defaults: Who::ANYONE)]
+    #[Route('/root', name: 'lock_root', methods: ['GET'], defaults: Who::PUBLIC)]
     #[OA\Response(response: 200, description: 'The root certificate of this house', content: new OA\MediaType(mediaType: 'application/x-x509-ca-cert'))]
     public function root(): Response
     {
