@@ -7,17 +7,32 @@ namespace Pindle\App\Content;
 use Symfony\Component\Config\ConfigCache;
 use Symfony\Component\Config\Resource\FileResource;
 use Symfony\Component\Config\Resource\GlobResource;
+use Symfony\Component\Filesystem\Exception\IOException;
+use Symfony\Component\HttpKernel\CacheWarmer\CacheWarmerInterface;
 use Symfony\Component\Yaml\Exception\ParseException;
 use Symfony\Component\Yaml\Yaml;
 
 /** Reads the YAML of content/ once and keeps it as PHP until a file changes. */
-final class ContentFiles
+final class ContentFiles implements CacheWarmerInterface
 {
     /** @var array<string, array<array-key, mixed>>|null */
     private ?array $all = null;
 
     public function __construct(private readonly string $contentDir, private readonly string $cacheDir)
     {
+    }
+
+    public function isOptional(): bool
+    {
+        return false;
+    }
+
+    /** Read with the rest of what is compiled: on a disk that is full later it lies there already. */
+    public function warmUp(string $cacheDir, ?string $buildDir = null): array
+    {
+        $this->all();
+
+        return [];
     }
 
     /** Where a file is, by its name below content/ without ".yaml". */
@@ -41,9 +56,9 @@ final class ContentFiles
     /** Something that changes whenever a file does. */
     public function version(): string
     {
-        $this->all();
+        $all = $this->all();
 
-        return (string) filemtime($this->compiled()).filesize($this->compiled());
+        return is_file($this->compiled()) ? filemtime($this->compiled()).' '.filesize($this->compiled()) : hash('xxh128', serialize($all));
     }
 
     /**
@@ -117,7 +132,12 @@ final class ContentFiles
                 $resources[] = new FileResource($file);
             }
             ksort($all);
-            $cache->write('<?php return '.var_export($all, true).';', $resources);
+            try {
+                $cache->write('<?php return '.var_export($all, true).';', $resources);
+            } catch (IOException) {
+                // Where there is no room it is read anew each time: slow, and right.
+                return $all;
+            }
         }
 
         return require $cache->getPath();

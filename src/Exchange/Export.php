@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Pindle\App\Exchange;
 
 use Pindle\App\Platform\Clock;
+use Pindle\App\Platform\Database\HouseholdFile;
 use Pindle\App\Platform\Jobs\Finished;
 use Pindle\App\Platform\Jobs\Work;
+use Pindle\App\Platform\NotWritten;
 use Pindle\App\Platform\PhotographFolder;
 use Pindle\App\Platform\Release;
 
@@ -37,8 +39,8 @@ final readonly class Export implements Work
 
     public function carryOut(string $file, callable $progress): Finished
     {
-        if (!is_dir($this->folder)) {
-            mkdir($this->folder, 0o700, true);
+        if (!is_dir($this->folder) && !@mkdir($this->folder, 0o700, true)) {
+            throw NotWritten::at($this->folder.'/export');
         }
         $name = \sprintf('pindle-household-%s.zip', $this->clock->now()->format('Ymd\THis'));
         $this->write($this->folder.'/'.$name, $progress);
@@ -64,10 +66,11 @@ final readonly class Export implements Work
     public function write(string $file, callable $progress): void
     {
         $work = $file.'.part';
-        mkdir($work, 0o700);
+        @mkdir($work, 0o700) || throw NotWritten::at($work);
         try {
             // A connection of its own: it sees one moment, whatever is written meanwhile.
-            $now = new \PDO('sqlite:'.$this->dataDir.'/pindle.sqlite', null, null, [\PDO::ATTR_ERRMODE => \PDO::ERRMODE_EXCEPTION, \PDO::ATTR_TIMEOUT => 20]);
+            $name = HouseholdFile::name($this->dataDir.'/pindle.sqlite');
+            $now = new \PDO('sqlite:'.$name, null, null, [\PDO::ATTR_ERRMODE => \PDO::ERRMODE_EXCEPTION, \PDO::ATTR_TIMEOUT => 20]);
             $now->beginTransaction();
             $lines = $this->lines($now, $work, $progress);
             $head = $this->head($now, $lines);
@@ -98,7 +101,7 @@ final readonly class Export implements Work
         }
         [$done, $all] = [0, array_sum($counts)];
         foreach (Format::GROWING as $name => $table) {
-            $to = fopen($work.'/'.Format::lines($name), 'w') ?: throw new \RuntimeException('There is no room for an export.');
+            $to = @fopen($work.'/'.Format::lines($name), 'w') ?: throw NotWritten::at($work.'/x');
             $counts[$name] = 0;
             foreach ($this->rows($now, $table) as $row) {
                 // A picture that was lost is told of by nobody: without it the file could not be brought in.
@@ -106,8 +109,9 @@ final readonly class Export implements Work
                     continue;
                 }
                 ++$counts[$name];
-                if (false === fwrite($to, json_encode($row, self::JSON)."\n")) {
-                    throw new \RuntimeException('There is no room for an export.');
+                $line = json_encode($row, self::JSON)."\n";
+                if (\strlen($line) !== @fwrite($to, $line)) {
+                    throw NotWritten::at($work.'/x');
                 }
                 if (0 === ++$done % self::EVERY) {
                     $progress($done, $all, Format::lines($name));
@@ -156,7 +160,7 @@ final readonly class Export implements Work
     {
         $zip = new \ZipArchive();
         if (true !== $zip->open($work.'/all.zip', \ZipArchive::CREATE)) {
-            throw new \RuntimeException('There is no room for an export.');
+            throw NotWritten::at($work.'/all.zip');
         }
         $zip->addFromString(Format::HEAD, $head);
         foreach ($names as $name) {
@@ -167,8 +171,8 @@ final readonly class Export implements Work
             $zip->addFile($picture, Format::PHOTOGRAPHS.$photograph.'.jpg');
             $zip->setCompressionName(Format::PHOTOGRAPHS.$photograph.'.jpg', \ZipArchive::CM_STORE);
         }
-        if (!$zip->close()) {
-            throw new \RuntimeException('There is no room for an export.');
+        if (!@$zip->close()) {
+            throw NotWritten::at($work.'/all.zip');
         }
     }
 }

@@ -6,12 +6,14 @@ namespace Pindle\App\Household;
 
 use Doctrine\DBAL\Connection;
 use Pindle\App\Platform\Clock;
+use Pindle\App\Platform\Database\ReadAsKept;
 use Pindle\App\Platform\Database\Written;
 use Psr\Cache\CacheItemInterface;
 use Psr\Cache\CacheItemPoolInterface;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\RequestStack;
 use Symfony\Component\HttpKernel\Event\RequestEvent;
 use Symfony\Component\HttpKernel\Event\ResponseEvent;
 
@@ -27,7 +29,7 @@ final readonly class Unchanged
     /** Seconds that an answer nobody asks for is kept: two days. */
     private const KEPT = 172_800;
 
-    public function __construct(private CacheItemPoolInterface $cache, private Connection $connection, private Clock $clock)
+    public function __construct(private CacheItemPoolInterface $cache, private Connection $connection, private Clock $clock, private RequestStack $requests)
     {
     }
 
@@ -51,6 +53,13 @@ final readonly class Unchanged
         if (\is_array($kept) && $now === ($kept[0] ?? null) && \is_string($kept[1] ?? null)) {
             $event->setResponse(JsonResponse::fromJsonString($kept[1]));
         }
+    }
+
+    #[AsEventListener]
+    public function onReadAsKept(ReadAsKept $event): void
+    {
+        // Nothing is written when there is room again: it would be said for ever.
+        $this->requests->getMainRequest()?->attributes->remove('_unchanged');
     }
 
     #[AsEventListener]

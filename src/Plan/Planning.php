@@ -8,10 +8,12 @@ use Doctrine\DBAL\Exception\DriverException;
 use Doctrine\ORM\EntityManagerInterface;
 use Pindle\App\Platform\Clock;
 use Pindle\App\Platform\Database\CannotWrite;
+use Pindle\App\Platform\Database\ReadAsKept;
 use Pindle\App\Platform\Http\Refusal;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Planning\Planner;
 use Pindle\Core\Planning\SetUp;
+use Psr\EventDispatcher\EventDispatcherInterface;
 
 /**
  * Plans a day. The plan is worked out from what was read, while others may write, and stored in one go if nobody changed the day
@@ -30,6 +32,7 @@ final readonly class Planning
         private Requests $requests,
         private Planner $planner,
         private EntityManagerInterface $entities,
+        private EventDispatcherInterface $events,
     ) {
     }
 
@@ -59,8 +62,13 @@ final readonly class Planning
             try {
                 $this->planOnce($date, static fn (DayEntity $day): null => null, true);
             } catch (DriverException $e) {
-                // Where nothing can be written down the plan is read as it was.
-                return null === CannotWrite::because($e) ? throw $e : [$this->plans->day($date), false];
+                if (null === CannotWrite::because($e)) {
+                    throw $e;
+                }
+                // Where nothing can be written down the plan is read as it was; it stays stale.
+                $this->events->dispatch(new ReadAsKept());
+
+                return [$this->plans->day($date), false];
             }
         }
 

@@ -103,10 +103,16 @@ final class Face
                     throw new \LogicException('The face cannot be read.');
                 }
                 $font->parse();
+                /** @var array<int, true> $letters */
                 $letters = array_fill_keys(array_keys($font->getUnicodeCharMap() ?? []), true);
                 $font->close();
-                file_put_contents($kept.getmypid(), '<?php return '.var_export($letters, true).';');
-                rename($kept.getmypid(), $kept);
+                try {
+                    WholeFile::put($kept, '<?php return '.var_export($letters, true).';');
+                } catch (NotWritten) {
+                    // Read anew the next time.
+                }
+
+                return $this->letters = $letters;
             }
             /** @var array<int, true> $letters */
             $letters = require $kept;

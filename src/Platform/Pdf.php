@@ -188,9 +188,9 @@ final readonly class Pdf
 
     private function render(string $html, float $wide, float $high, float $lines = 1.1): Dompdf
     {
-        $options = (new Options())->setIsRemoteEnabled(false)->setTempDir($this->cacheDir)->setFontDir($this->cacheDir)
-            ->setFontCache($this->cacheDir)
-            ->setChroot(array_filter([\dirname(Face::files()['normal']), $this->cacheDir, $this->pictures]))
+        $scratch = Scratch::folder($this->cacheDir);
+        $options = (new Options())->setIsRemoteEnabled(false)->setTempDir($scratch)->setFontDir($scratch)->setFontCache($scratch)
+            ->setChroot(array_filter([\dirname(Face::files()['normal']), $scratch, $this->pictures]))
             ->setDefaultFont(Face::NAME)->setIsFontSubsettingEnabled(true)->setFontHeightRatio($lines);
         $dompdf = new Dompdf($options);
         foreach (Face::files() as $weight => $file) {

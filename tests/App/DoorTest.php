@@ -18,6 +18,8 @@ use Symfony\Component\Routing\RouterInterface;
 /** Every way into the house, however it is spelt, with no token and with a table device's; and what the door does where its lock is no lock. */
 final class DoorTest extends ApiTestCase
 {
+    use FullDisk;
+
     private const PASSPHRASE = 'three wet mooring ropes';
     private const HASH = '$2y$04$mJkSkYZAQElsp2CherZQoONYmXNC5GZROPQocQt4XdUHVZuzu7uqG';
     private const TOKEN = 'abababababababababababababababababababababababababababababababab';
@@ -361,28 +363,6 @@ final class DoorTest extends ApiTestCase
             return self::service(Lock::class);
         } finally {
             $_SERVER['PINDLE_LOCKED'] = $_ENV['PINDLE_LOCKED'] = $before;
-        }
-    }
-
-    /**
-     * @template T
-     *
-     * @param callable(): T $work
-     *
-     * @return T
-     */
-    private static function onAFullDisk(callable $work): mixed
-    {
-        $most = posix_getrlimit();
-        self::assertIsArray($most);
-        $hard = 'unlimited' === $most['hard filesize'] ? -1 : (int) $most['hard filesize'];
-        pcntl_signal(\SIGXFSZ, \SIG_IGN);
-        posix_setrlimit(\POSIX_RLIMIT_FSIZE, 0, $hard);
-        try {
-            return $work();
-        } finally {
-            posix_setrlimit(\POSIX_RLIMIT_FSIZE, 'unlimited' === $most['soft filesize'] ? -1 : (int) $most['soft filesize'], $hard);
-            pcntl_signal(\SIGXFSZ, \SIG_DFL);
         }
     }
 }

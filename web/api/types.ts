@@ -3932,6 +3932,8 @@ export interface components {
             isToday: boolean;
             /** A word after many days on which nothing was done. */
             back?: string | null;
+            /** A word where the plan should be worked out anew and cannot be. */
+            asKept?: string | null;
         };
         RefusedView: {
             ways: string[];

@@ -6,6 +6,7 @@ namespace Pindle\App\Platform\Copies;
 
 use Pindle\App\Platform\Clock;
 use Pindle\App\Platform\Database\HouseholdFile;
+use Pindle\App\Platform\NotWritten;
 use Pindle\App\Platform\PhotographFolder;
 use Pindle\App\Platform\Release;
 
@@ -43,25 +44,25 @@ final readonly class Copies
      *
      * @return string the file
      *
-     * @throws BadCopy when what was written cannot be read back
+     * @throws BadCopy    when what was written cannot be read back
+     * @throws NotWritten when there is no room for it
      */
     public function make(string $why, ?string $file = null): string
     {
         $file ??= $this->folder->path.'/'.\sprintf('pindle-%s-%s.zip', $this->clock->now()->format('Ymd\THis'), $why);
-        if (!is_dir(\dirname($file))) {
-            mkdir(\dirname($file), 0o700, true);
+        if (is_dir(\dirname($file)) && !is_writable(\dirname($file)) || !is_dir(\dirname($file)) && !@mkdir(\dirname($file), 0o700, true)) {
+            throw NotWritten::at($file);
         }
-        $database = tempnam(\dirname($file), '.copy-') ?: throw new \RuntimeException('There is no room for a copy.');
+        $database = \dirname($file).'/.copy-'.bin2hex(random_bytes(6));
         $zip = $database.'.zip';
         try {
-            unlink($database);
             // A connection of its own: this cannot be part of a transaction.
-            $now = new \PDO('sqlite:'.$this->dataDir.'/pindle.sqlite', null, null, [\PDO::ATTR_TIMEOUT => 20]);
+            $now = new \PDO('sqlite:'.HouseholdFile::name($this->dataDir.'/pindle.sqlite'), null, null, [\PDO::ATTR_TIMEOUT => 20]);
             $now->exec('VACUUM INTO '.$now->quote($database));
             $this->write($zip, $database);
             (new CopyReader($this->migrationsDir))->check($zip);
             chmod($zip, 0o600);
-            rename($zip, $file);
+            rename($zip, $file) || throw NotWritten::at($file);
         } finally {
             foreach ([$database, $zip] as $rest) {
                 if (is_file($rest)) {
@@ -86,7 +87,7 @@ final readonly class Copies
     {
         $zip = new \ZipArchive();
         if (true !== $zip->open($file, \ZipArchive::CREATE | \ZipArchive::OVERWRITE)) {
-            throw new \RuntimeException('The copy cannot be written.');
+            throw NotWritten::at($file);
         }
         $zip->addFile($database, self::DATABASE);
         $photographs = $this->photographs->all();
@@ -105,8 +106,8 @@ final readonly class Copies
             'photographs' => \count($photographs),
             'sha256' => hash_file('sha256', $database),
         ], \JSON_PRETTY_PRINT | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR)."\n");
-        if (!$zip->close()) {
-            throw new \RuntimeException('The copy cannot be written; is there room on the disk?');
+        if (!@$zip->close()) {
+            throw NotWritten::at($file);
         }
     }
 

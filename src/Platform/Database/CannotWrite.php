@@ -11,8 +11,8 @@ use Pindle\App\Platform\NotWritten;
 enum CannotWrite: string
 {
     case Full = 'The disk is full. Nothing was written down, and nothing was lost; make room on it and try again.';
-    case ReadOnly = 'The household\'s folder can only be read. Nothing was written down, and nothing was lost; allow writing to it and try again.';
-    case Broken = 'The disk does not answer. Nothing was written down; look whether it is still there.';
+    case ReadOnly = 'The household can only be read: its folder is closed to writing, or its disk is full. Nothing was written down, and nothing was lost.';
+    case Broken = 'The disk does not answer, or is full. Nothing was written down, and nothing was lost; look whether it is still there.';
 
     /** Null when an error is about something else. The numbers are SQLite's result codes. */
     public static function because(\Throwable $error): ?self
@@ -22,17 +22,28 @@ enum CannotWrite: string
             if ($error instanceof NotWritten) {
                 return $error->why;
             }
-            $why = $error instanceof DriverException ? match ($error->getCode() & 0xFF) {
-                13 => self::Full,
-                8 => self::ReadOnly,
-                10, 14 => self::Broken,
+            $code = match (true) {
+                $error instanceof DriverException => $error->getCode(),
+                $error instanceof \PDOException => $error->errorInfo[1] ?? null,
                 default => null,
-            } : null;
+            };
+            $why = \is_int($code) ? self::ofCode($code) : null;
             if (null !== $why) {
                 return $why;
             }
         }
 
         return null;
+    }
+
+    /** @param int $code of SQLite; its low byte says of what kind it is */
+    public static function ofCode(int $code): ?self
+    {
+        return match ($code & 0xFF) {
+            13 => self::Full,
+            8 => self::ReadOnly,
+            10, 14 => self::Broken,
+            default => null,
+        };
     }
 }

@@ -56,6 +56,29 @@ final readonly class HouseholdFile
         return [] !== array_diff($this->known, $this->versions());
     }
 
+    /**
+     * What SQLite is to open. A log beside the database cannot be begun where the folder can only be read: then it is read as it lies, unless a log
+     * from before still holds something.
+     */
+    public static function name(string $path): string
+    {
+        clearstatcache();
+
+        return is_file($path) && !is_writable(\dirname($path)) && !self::hasLog($path) ? self::asItLies($path) : $path;
+    }
+
+    /** Whether a log beside the database holds something that is not in it yet. */
+    public static function hasLog(string $path): bool
+    {
+        return is_file($path.'-wal') && filesize($path.'-wal') > 0;
+    }
+
+    /** To read it without a log, where nobody writes. */
+    public static function asItLies(string $path): string
+    {
+        return 'file:'.implode('/', array_map(rawurlencode(...), explode('/', $path))).'?immutable=1';
+    }
+
     /** Puts up the sign that a household lives here. */
     public function mark(): void
     {
@@ -87,7 +110,7 @@ final readonly class HouseholdFile
     /** @return list<string> the first column */
     private function ask(string $sql): array
     {
-        $database = new \PDO('sqlite:'.$this->path, null, null, [\PDO::ATTR_ERRMODE => \PDO::ERRMODE_EXCEPTION, \PDO::ATTR_TIMEOUT => 10]);
+        $database = new \PDO('sqlite:'.self::name($this->path), null, null, [\PDO::ATTR_ERRMODE => \PDO::ERRMODE_EXCEPTION, \PDO::ATTR_TIMEOUT => 10]);
         $answer = $database->query($sql);
 
         return false === $answer ? [] : array_values(array_map(strval(...), $answer->fetchAll(\PDO::FETCH_COLUMN)));

@@ -8,6 +8,7 @@ use Pindle\App\Platform\Copies\Copies;
 use Pindle\App\Platform\Copies\Copy;
 use Pindle\App\Platform\Copies\CopyFolder;
 use Pindle\App\Platform\Copies\Sizes;
+use Pindle\App\Platform\NotWritten;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Style\SymfonyStyle;
@@ -62,7 +63,11 @@ final readonly class OpenCommand
                 $this->projectDir,
             ))->setTimeout(600)->mustRun();
         }
-        $file->mark();
+        try {
+            $file->mark();
+        } catch (NotWritten $e) {
+            $io->writeln($e->getMessage().' You can look at everything.');
+        }
         $aside = ($this->aside)();
         \assert($aside instanceof SetAside);
         $found = $aside->sweep();

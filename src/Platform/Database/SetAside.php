@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pindle\App\Platform\Database;
 
+use Doctrine\DBAL\Exception\DriverException;
 use Doctrine\ORM\EntityManagerInterface;
 use Doctrine\ORM\Mapping\ClassMetadata;
 use Doctrine\Persistence\ManagerRegistry;
@@ -23,7 +24,11 @@ final readonly class SetAside
     {
     }
 
-    /** Looks through everything stored; returns how many rows were set aside. The stores hear of each, and make anew what follows from it. */
+    /**
+     * Looks through everything stored; returns how many rows were set aside. The stores hear of each, and make anew what follows from it.
+     *
+     * @throws \Throwable when the disk or the database fails meanwhile
+     */
     public function sweep(): int
     {
         $this->managers->resetManager();
@@ -95,6 +100,10 @@ final readonly class SetAside
             }
         } catch (\Throwable $e) {
             $this->managers->resetManager();
+            // A disk that is full or does not answer, or a database that is busy, is no row's fault.
+            if ($e instanceof DriverException || null !== CannotWrite::because($e)) {
+                throw $e;
+            }
 
             return $e::class;
         }

@@ -29,7 +29,14 @@ final readonly class SetAsideListener
         if ($error instanceof DatabaseError\DriverException || null !== CannotWrite::because($error)) {
             return;
         }
-        $found = $this->aside->sweep();
+        try {
+            $found = $this->aside->sweep();
+        } catch (\Throwable $e) {
+            // What the request failed of is answered; nothing was set aside.
+            $this->logger->error('Stored rows could not be looked through: '.$e::class);
+
+            return;
+        }
         if ($found > 0) {
             $this->logger->error(\sprintf('%d stored rows could not be read and were set aside.', $found));
             $event->setResponse(new RedirectResponse('/'.ltrim($event->getRequest()->getRequestUri(), '/'), 307));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pindle\App\Platform\Http;
 
+use Pindle\App\Platform\NotWritten;
 use Pindle\App\Platform\Photograph;
 use Symfony\Component\HttpFoundation\Request;
 
@@ -13,6 +14,8 @@ final class RawBody
     public const ZIP = ['_takes' => 'application/zip', '_most' => 1024 * 1_048_576];
     public const JPEG = ['_takes' => 'image/jpeg', '_most' => Photograph::MOST_BYTES];
     public const CSV = ['_takes' => 'text/csv', '_most' => 1_048_576];
+
+    private const PIECE = 65_536;
 
     /** @return array{string, int}|null content type and bytes; null where the route takes JSON */
     public static function wantedBy(Request $request): ?array
@@ -25,17 +28,31 @@ final class RawBody
     /**
      * Writes the body to a file, piece by piece.
      *
-     * @throws Refusal 413 when it is larger than the route allows; then there is no file
+     * @throws Refusal    413 when it is larger than the route allows; then there is no file
+     * @throws NotWritten when there is no room for it; then there is none either
      */
     public static function toFile(Request $request, string $path): void
     {
         $most = (self::wantedBy($request) ?? throw new \LogicException('This route takes JSON.'))[1];
-        $to = fopen($path, 'w') ?: throw new \RuntimeException('Cannot write '.$path);
-        $bytes = stream_copy_to_stream($request->getContent(true), $to, $most + 1);
-        fclose($to);
-        if ($bytes > $most) {
+        $to = @fopen($path, 'x') ?: throw NotWritten::at($path);
+        $from = $request->getContent(true);
+        $bytes = 0;
+        try {
+            while (!feof($from)) {
+                $piece = (string) fread($from, self::PIECE);
+                $bytes += \strlen($piece);
+                if ($bytes > $most) {
+                    throw Refusal::of(413, '', 'That is too large. Nothing was stored.');
+                }
+                if (\strlen($piece) !== @fwrite($to, $piece)) {
+                    throw NotWritten::at($path);
+                }
+            }
+        } catch (\Throwable $e) {
             unlink($path);
-            throw Refusal::of(413, '', 'That is too large. Nothing was stored.');
+            throw $e;
+        } finally {
+            fclose($to);
         }
     }
 

@@ -83,6 +83,12 @@ final readonly class Jobs
         return true;
     }
 
+    /** Opens the household anew the next time: one that was opened on a full disk can only be read. */
+    public function letGo(): void
+    {
+        $this->connection->close();
+    }
+
     private function work(string $kind): Work
     {
         foreach ($this->works as $work) {

@@ -59,6 +59,7 @@ final readonly class WorkCommand
                 if ($once) {
                     return Command::FAILURE;
                 }
+                $this->jobs->letGo();
             }
             if (!$once) {
                 sleep(self::PAUSE);

@@ -46,6 +46,8 @@ final readonly class DayView
         public bool $isToday,
         /** A word after many days on which nothing was done. */
         public ?string $back,
+        /** A word where the plan should be worked out anew and cannot be. */
+        public ?string $asKept,
     ) {
     }
 }

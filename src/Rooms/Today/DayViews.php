@@ -100,6 +100,8 @@ final readonly class DayViews
             $this->house->lowUntil()?->toString(),
             $day->date === $this->clock->today()->toString(),
             $this->back($date, $setUps),
+            // Whoever reads a stale day plans it first; where it is stale still, nothing can be written down.
+            $day->stale ? $this->words->say('week', 'as-kept') : null,
         );
     }
 

@@ -18,7 +18,7 @@ const LONGEST_PAUSE_MS = 60_000;
 /** After so many failures of the house at one item, its set-up waits and the others go on. */
 const FAILURES = 3;
 /** Never the fault of what was sent: no answer, signed out, asked too often, too slow. */
-const NOT_ITS_FAULT = [0, 401, 403, 408, 421, 429];
+const NOT_ITS_FAULT = [0, 401, 403, 408, 421, 429, 503, 507];
 
 type Told = (item: Item, answer: Answer | null) => void;
 const listeners: Told[] = [];

@@ -152,6 +152,9 @@ useKeys({
                 </div>
             </div>
 
+            <p v-if="day.asKept" class="mb-4 max-w-3xl rounded-2xl border-2 border-care bg-paper p-4" role="status" data-as-kept>
+                {{ day.asKept }}
+            </p>
             <p v-if="day.back" class="mb-4 max-w-3xl rounded-2xl border border-hem bg-linen p-4" data-back>
                 {{ day.back }}
                 <RouterLink :to="{ name: 'week' }" class="inline-flex min-h-11 items-center underline underline-offset-4"
