@@ -17,6 +17,7 @@ final class FiveYears
     public const DAYS = 5 * 365;
 
     private const CHILDREN = [['Wren', '2016-03-01'], ['Lark', '2018-06-01'], ['Pip', '2020-01-01']];
+    private const DEVICE = '0195a000-0000-4000-8000-00000000dddd';
     private const A_DAY = 19;
     private const A_SITTING = 7;
     private const METHODS = ['counted-all', 'counted-on', 'through-ten', 'known-fact'];
@@ -102,7 +103,7 @@ final class FiveYears
                     'form' => null, 'help' => 'bare', 'thing_ids' => '["a","b"]', 'question' => $isFact ? "sum-at-once:$a,$b" : 'count-them:'.$a.',muddle',
                     'outcome' => $this->one(['at-once', 'at-once', 'worked-it-out', 'with-help', 'not-yet']),
                     'method' => $isFact ? $this->one(self::METHODS) : null, 'slip' => null, 'at' => $at + 40_000 * $tries + $place, 'day' => $date,
-                    'device_id' => 'device', 'guess' => $isGuess ? 5 + $a : null, 'counted' => $isGuess ? 6 + $b : null,
+                    'device_id' => self::DEVICE, 'guess' => $isGuess ? 5 + $a : null, 'counted' => $isGuess ? 6 + $b : null,
                     'removed_at' => 0 === $this->random->getInt(0, 60) ? $at : null,
                 ]);
             }
@@ -116,7 +117,7 @@ final class FiveYears
         $this->insert('note', [
             'id' => $this->id(), 'child_id' => $child, 'step_id' => $step, 'outcome' => 'at-once', 'note' => 'Counted the ducks by the lock',
             'day' => $date,
-            'at' => 1000 * (int) strtotime($date.' 17:00 UTC'), 'device_id' => 'device',
+            'at' => 1000 * (int) strtotime($date.' 17:00 UTC'), 'device_id' => self::DEVICE,
         ]);
         $this->insert('day', [
             'date' => $date, 'windows' => '[[540,580]]', 'wet' => 0, 'quiet' => 0, 'planned' => 1,
@@ -130,7 +131,7 @@ final class FiveYears
         $this->insert('photograph', [
             'id' => $this->id(), 'file' => (new PhotographFolder($this->data))->put($kept), 'day' => $date, 'child_ids' => json_encode([$child]),
             'words' => 'Corks in a frame', 'width' => $kept->width, 'height' => $kept->height, 'bytes' => \strlen($kept->jpeg),
-            'at' => 1000 * (int) strtotime($date.' 10:00 UTC'), 'device_id' => 'device',
+            'at' => 1000 * (int) strtotime($date.' 10:00 UTC'), 'device_id' => self::DEVICE,
         ]);
     }
 

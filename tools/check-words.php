@@ -68,6 +68,22 @@ function said(): array
     return $said;
 }
 
+/** @return array<string, string> group.key, both written out, that is said somewhere => where */
+function saidOutright(): array
+{
+    $said = [];
+    foreach (['core', 'src'] as $floor) {
+        foreach (new RegexIterator(new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__).'/'.$floor)), '/\.php$/') as $file) {
+            preg_match_all("/->say\\(\\s*'([a-z_-]+)',\\s*'([\\w-]+)'\\s*[,)]/", (string) file_get_contents((string) $file), $found, \PREG_SET_ORDER);
+            foreach ($found as [, $group, $key]) {
+                $said[$group.'.'.$key] = basename((string) $file);
+            }
+        }
+    }
+
+    return $said;
+}
+
 /** @return list<string> what is wrong */
 function wrongWords(): array
 {
@@ -86,6 +102,12 @@ function wrongWords(): array
             if (!isset($said[(string) $key])) {
                 $wrong[] = "content/words/sentences.$group: nothing says \"$key\".";
             }
+        }
+    }
+    foreach (saidOutright() as $said => $where) {
+        [$group, $key] = explode('.', $said, 2);
+        if (!isset($sentences[$group][$key])) {
+            $wrong[] = "content/words/sentences: there is no \"$said\", which $where says.";
         }
     }
     $kinds = array_map(

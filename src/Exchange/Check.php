@@ -28,7 +28,7 @@ final readonly class Check
         'photographs' => ['day', 0],
     ];
 
-    public function __construct(private Schema $schema, private Tables $tables, private Clock $clock)
+    public function __construct(private Schema $schema, private Tables $tables, private Meaning $meaning, private Clock $clock)
     {
     }
 
@@ -153,6 +153,10 @@ final readonly class Check
             $this->tables->named(Format::all()[$name])->mustRead($row);
         } catch (\Throwable) {
             throw NotImportable::at($file, $line, $field, 'makes no sense');
+        }
+        $trouble = $this->meaning->trouble($row);
+        if (null !== $trouble) {
+            throw NotImportable::at($file, $line, ltrim($field.'.'.$trouble[0], '.'), $trouble[1]);
         }
     }
 

@@ -69,8 +69,7 @@ final readonly class Export implements Work
         @mkdir($work, 0o700) || throw NotWritten::at($work);
         try {
             // A connection of its own: it sees one moment, whatever is written meanwhile.
-            $name = HouseholdFile::name($this->dataDir.'/pindle.sqlite');
-            $now = new \PDO('sqlite:'.$name, null, null, [\PDO::ATTR_ERRMODE => \PDO::ERRMODE_EXCEPTION, \PDO::ATTR_TIMEOUT => 20]);
+            $now = HouseholdFile::open($this->dataDir.'/pindle.sqlite');
             $now->beginTransaction();
             $lines = $this->lines($now, $work, $progress);
             $head = $this->head($now, $lines);

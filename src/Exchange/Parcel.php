@@ -98,12 +98,18 @@ final class Parcel
         }
         $names = [Format::HEAD, ...array_map(Format::lines(...), array_keys(Format::GROWING))];
         $all = 0;
+        $seen = [];
         for ($i = 0; $i < $this->zip->numFiles; ++$i) {
             $entry = $this->zip->statIndex($i) ?: throw NotImportable::noHousehold();
             ['name' => $name, 'size' => $size, 'comp_size' => $squeezed] = $entry;
             if (!\in_array($name, $names, true) && 1 !== preg_match('#^'.Format::PHOTOGRAPHS.'[0-9a-f]{32}\.jpg$#D', $name)) {
                 throw NotImportable::in($name, 'it does not belong in a household');
             }
+            if (isset($seen[$name])) {
+                // What is looked through must be what is brought in.
+                throw NotImportable::in($name, 'it stands in it twice');
+            }
+            $seen[$name] = true;
             $all += $size;
             if ($size > self::LARGEST_FILE || $all > self::LARGEST || ($size > self::SMALL_ANYWAY && $size > self::SQUEEZED * $squeezed)) {
                 throw NotImportable::in($name, 'it is larger than anything a household holds');

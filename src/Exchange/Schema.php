@@ -92,6 +92,7 @@ final class Schema
             'type' => 'is of another kind than '.str_replace(', ', ' or ', $list('expected')),
             'maxLength' => \sprintf('is longer than %d letters', \is_int($args['max'] ?? null) ? $args['max'] : 0),
             'enum', 'const' => 'is none of what it may be',
+            'minimum', 'maximum' => 'is a number that nothing here can be',
             default => 'is not as it should be',
         };
     }

@@ -12,6 +12,13 @@ use Pindle\App\Platform\Database\Readable;
 /** One table as it is taken away: its fields by the names the app gives them, each of one kind. */
 final readonly class Table
 {
+    /** What Pindle writes as an id, and how long a column for one is. */
+    private const ID = '^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$';
+    private const ID_LENGTH = 36;
+
+    /** No share, worth or measure that is kept comes near it. */
+    private const MOST = 1_000_000;
+
     /** @param ClassMetadata<object> $class */
     public function __construct(private ClassMetadata $class)
     {
@@ -135,7 +142,7 @@ final readonly class Table
         $fields = [];
         foreach (array_keys($this->columns()) as $field) {
             $mapping = $this->class->fieldMappings[$field] ?? null;
-            $fields[$field] = null === $mapping ? ['type' => 'string', 'minLength' => 1, 'maxLength' => 36] : self::kind($mapping);
+            $fields[$field] = null === $mapping ? ['type' => 'string', 'pattern' => self::ID] : self::kind($mapping);
         }
         $later = Format::FIELDS_SINCE[$this->name()] ?? [];
 
@@ -160,12 +167,17 @@ final readonly class Table
         [$type, $more] = match ($mapping->type) {
             Types::JSON => [['object', 'array'], []],
             Types::INTEGER, Types::BIGINT => ['integer', ['minimum' => -9_007_199_254_740_991, 'maximum' => 9_007_199_254_740_991]],
-            Types::FLOAT => ['number', []],
+            Types::FLOAT => ['number', ['minimum' => -self::MOST, 'maximum' => self::MOST]],
             Types::BOOLEAN => ['boolean', []],
             Types::DATETIME_IMMUTABLE => ['string', ['pattern' => '^\d{4}-\d{2}-\d{2} \d{2}:\d{2}:\d{2}$']],
-            default => ['string', null === $mapping->length ? ['maxLength' => 100_000] : ['maxLength' => $mapping->length]],
+            default => ['string', self::isId($mapping) ? ['pattern' => self::ID] : (null === $mapping->length ? ['maxLength' => 100_000] : ['maxLength' => $mapping->length])],
         };
 
         return ['type' => $isNull ? [...(array) $type, 'null'] : $type] + $more;
+    }
+
+    private static function isId(FieldMapping $mapping): bool
+    {
+        return self::ID_LENGTH === $mapping->length && 'file' !== $mapping->fieldName;
     }
 }

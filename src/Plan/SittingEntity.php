@@ -8,6 +8,7 @@ use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 use Pindle\App\Platform\Database\Readable;
 use Pindle\Core\Advice\Ending;
+use Pindle\Core\Calendar\LocalDate;
 
 /**
  * One child's sitting as it was planned and, once it is done, how it ended and what followed.
@@ -76,6 +77,7 @@ class SittingEntity implements Readable
 
     public function mustRead(): void
     {
+        LocalDate::parse($this->date);
         array_map(Stored::readCourse(...), $this->courses);
         array_map(Stored::readQuestion(...), array_merge($this->questions, ...array_values($this->spares)));
     }

@@ -8,6 +8,7 @@ use DAMA\DoctrineTestBundle\PHPUnit\SkipDatabaseRollback;
 use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
 use PHPUnit\Framework\Attributes\TestWith;
+use Pindle\App\Platform\Database\FileState;
 use Pindle\App\Platform\Database\HouseholdFile;
 use Pindle\App\Platform\NotWritten;
 use Pindle\App\Platform\Scratch;
@@ -115,9 +116,12 @@ final class CannotWriteTest extends ApiTestCase
             $this->ask('POST', '/house/copies', [], 507);
             $this->send('POST', '/journal/import', str_repeat('x', 100), 507, 'application/zip');
         });
+        $connection->close();
+        self::assertFalse(HouseholdFile::hasLog($this->folder.'/pindle.sqlite'));
+        $file = HouseholdFile::in($this->folder, \dirname(__DIR__, 2).'/migrations');
+        self::assertSame(FileState::Fine, self::onAFullDisk($file->state(...)), 'full is not damaged');
         self::assertCount($copies, glob($this->folder.'/copies/*') ?: [], 'no half of a copy is left');
         self::assertSame([], glob($this->folder.'/sent-*') ?: []);
-        $connection->close();
         self::assertNull($this->ask('GET', '/today')['asKept'], 'with room again it is planned');
         $this->ask('POST', '/table/'.$setUp['id'].'/attempts', $tap);
     }

@@ -24,6 +24,8 @@ use Symfony\Component\Process\Process;
 /** A household taken away as one file, and brought in again: by the commands a parent has, between folders of their own. */
 final class ExchangeTest extends TestCase
 {
+    private const NOBODY = '0195a000-0000-4000-8000-00000000aaaa';
+
     private static string $root;
 
     /** A file that was made of a random household, and its folder. */
@@ -189,8 +191,30 @@ final class ExchangeTest extends TestCase
         yield 'a day that is none' => ['notes.jsonl, line 2 makes no sense', $field('notes.jsonl', 'day', '2026-02-30')];
         yield 'a day to come' => ['attempts.jsonl, line 2, day is a day that is still to come', $field('attempts.jsonl', 'day', '2026-03-05')];
         yield 'a day too far ahead' => ['days.jsonl, line 2, date is a day that is still to come', $field('days.jsonl', 'date', '2026-03-19')];
-        yield 'a stranger' => ['attempts.jsonl, line 2, childId is none of the children', $field('attempts.jsonl', 'childId', 'nobody')];
-        yield 'a sitting of nothing' => ['sittings.jsonl, line 2, setUpId is none of the set-ups', $field('sittings.jsonl', 'setUpId', 'nothing')];
+        yield 'a stranger' => ['attempts.jsonl, line 2, childId is none of the children', $field('attempts.jsonl', 'childId', self::NOBODY)];
+        yield 'a sitting of nothing' => ['sittings.jsonl, line 2, setUpId is none of the set-ups', $field('sittings.jsonl', 'setUpId', self::NOBODY)];
+        yield 'an id that is none' => ['attempts.jsonl, line 2, id is not as it should be', $field('attempts.jsonl', 'id', '../../lock')];
+        yield 'an id of a sitting that is none' => ['sittings.jsonl, line 2, setUpId is not as it should be', $field('sittings.jsonl', 'setUpId', 'x')];
+        yield 'a step that is not there' => ['attempts.jsonl, line 2, stepId is no step of the map', $field('attempts.jsonl', 'stepId', 'count-out@6')];
+        yield 'a note on nothing' => ['notes.jsonl, line 2, stepId is no step of the map', $field('notes.jsonl', 'stepId', '')];
+        yield 'a closing of nothing' => ['closings.jsonl, line 2, stepId is no step of the map', $field('closings.jsonl', 'stepId', 'x')];
+        yield 'a set-up of no activity' => ['setUps.jsonl, line 2, activityId is no activity', $field('setUps.jsonl', 'activityId', 'no-such-game')];
+        yield 'a try at no activity' => ['attempts.jsonl, line 2, activityId is no activity', $field('attempts.jsonl', 'activityId', 'own-../x')];
+        yield 'a question that is text' => ['attempts.jsonl, line 2, question is no question', $field('attempts.jsonl', 'question', 'How many?')];
+        yield 'a guess off beyond reason' => ['attempts.jsonl, line 2, error is a number that nothing here can be', $field('attempts.jsonl', 'error', 1e308)];
+        yield 'a guess a little less off' => ['attempts.jsonl, line 2, error is a number', $field('attempts.jsonl', 'error', 1_000_001)];
+        yield 'a guess off by less than nothing' => ['attempts.jsonl, line 2 makes no sense', $field('attempts.jsonl', 'error', -0.5)];
+        yield 'a value beyond reason' => ['sittings.jsonl, line 2, value is a number that nothing here can be', $field('sittings.jsonl', 'value', -1e308)];
+        $course = ['form' => null, 'help' => 'bare', 'reason' => 'ready', 'values' => new \stdClass(), 'brandNew' => false]
+            + ['before' => 'not-met', 'after' => null, 'decision' => null, 'rests' => null];
+        yield 'a course to nowhere' => ['sittings.jsonl, line 2, courses names a step that is not on the map', $field('sittings.jsonl', 'courses', [
+            ['step' => 'nowhere@1'] + $course,
+        ])];
+        yield 'a sitting on no day' => ['sittings.jsonl, line 2 makes no sense', $field('sittings.jsonl', 'date', '2026-02-30')];
+        yield 'a file twice in the zip' => ['notes.jsonl: it stands in it twice', static function (\ZipArchive $zip): void {
+            // The zip library itself writes no name twice: two of equal length, and one is renamed in its bytes.
+            $zip->addFromString('notez.jsonl', (string) $zip->getFromName('notes.jsonl'));
+        }];
         yield 'cut short' => ['attempts.jsonl, line 2 is cut short', static fn (\ZipArchive $zip) => $zip->addFromString(
             'attempts.jsonl',
             implode("\n", \array_slice(explode("\n", (string) $zip->getFromName('attempts.jsonl')), 0, 2)),
@@ -373,6 +397,7 @@ final class ExchangeTest extends TestCase
         $zip->open($file);
         $change($zip);
         $zip->close();
+        file_put_contents($file, str_replace('notez.jsonl', 'notes.jsonl', (string) file_get_contents($file)));
 
         return $file;
     }

@@ -57,7 +57,7 @@ final readonly class Copies
         $zip = $database.'.zip';
         try {
             // A connection of its own: this cannot be part of a transaction.
-            $now = new \PDO('sqlite:'.HouseholdFile::name($this->dataDir.'/pindle.sqlite'), null, null, [\PDO::ATTR_TIMEOUT => 20]);
+            $now = HouseholdFile::open($this->dataDir.'/pindle.sqlite');
             $now->exec('VACUUM INTO '.$now->quote($database));
             $this->write($zip, $database);
             (new CopyReader($this->migrationsDir))->check($zip);

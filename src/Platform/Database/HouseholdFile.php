@@ -67,6 +67,25 @@ final readonly class HouseholdFile
         return is_file($path) && !is_writable(\dirname($path)) && !self::hasLog($path) ? self::asItLies($path) : $path;
     }
 
+    /**
+     * A connection of its own, to read. On a disk without room for so much as the log's index it is read as it lies.
+     *
+     * @throws \PDOException
+     */
+    public static function open(string $path, int $patience = 20): \PDO
+    {
+        $how = [\PDO::ATTR_ERRMODE => \PDO::ERRMODE_EXCEPTION, \PDO::ATTR_TIMEOUT => $patience];
+        $to = static fn (string $name): \PDO => new \PDO('sqlite:'.$name, null, null, $how);
+        $usual = $to(self::name($path));
+        try {
+            $usual->query('SELECT 1 FROM sqlite_master LIMIT 1');
+        } catch (\PDOException $e) {
+            return null === CannotWrite::because($e) || self::hasLog($path) ? throw $e : $to(self::asItLies($path));
+        }
+
+        return $usual;
+    }
+
     /** Whether a log beside the database holds something that is not in it yet. */
     public static function hasLog(string $path): bool
     {
@@ -110,8 +129,7 @@ final readonly class HouseholdFile
     /** @return list<string> the first column */
     private function ask(string $sql): array
     {
-        $database = new \PDO('sqlite:'.self::name($this->path), null, null, [\PDO::ATTR_ERRMODE => \PDO::ERRMODE_EXCEPTION, \PDO::ATTR_TIMEOUT => 10]);
-        $answer = $database->query($sql);
+        $answer = self::open($this->path)->query($sql);
 
         return false === $answer ? [] : array_values(array_map(strval(...), $answer->fetchAll(\PDO::FETCH_COLUMN)));
     }

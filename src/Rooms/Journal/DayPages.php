@@ -97,7 +97,7 @@ final readonly class DayPages
     {
         return new PastSetUpView(
             $setUp->id,
-            $this->names->activity($setUp->activityId) ?? $this->words->say('gone', 'some-activity'),
+            $this->names->activity($setUp->activityId) ?? $this->words->say('stand_ins', 'some-activity'),
             $setUp->start,
             $setUp->minutes,
             $setUp->state,

@@ -67,7 +67,7 @@ final readonly class FactPages
                 $this->words->say('outcomes', $try->outcome),
                 null === $try->method ? null : $this->words->say('methods', $try->method),
                 null === $try->slip ? null : $this->words->say('slips', $try->slip),
-                $this->names->activity($try->activityId) ?? $this->words->say('gone', 'some-activity'),
+                $this->names->activity($try->activityId) ?? $this->words->say('stand_ins', 'some-activity'),
             ), $facts->tries($fact))),
         );
     }
