@@ -82,6 +82,7 @@ final class ImportRun
         $zip->open($file);
         $in = isset(Format::GROWING[$name]) ? Format::lines($name) : Format::HEAD;
         $text = (string) $zip->getFromName($in);
+        $head = $lines = null;
         if (isset(Format::GROWING[$name])) {
             $lines = explode("\n", $text);
             $row = json_decode($lines[0], false, 64);
@@ -95,7 +96,7 @@ final class ImportRun
             return;
         }
         $row->{$field} = $value;
-        if (isset($lines)) {
+        if (null !== $lines) {
             $lines[0] = json_encode($row, \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION);
             $zip->addFromString($in, implode("\n", $lines));
         } else {
@@ -147,7 +148,8 @@ final class ImportRun
         }
         $kernel = new Kernel('test', false);
         $kernel->boot();
-        $aside = (int) (new \PDO('sqlite:'.$_SERVER['PINDLE_DATA'].'/pindle.sqlite'))->query('SELECT COUNT(*) FROM set_aside')->fetchColumn();
+        $rows = (new \PDO('sqlite:'.$_SERVER['PINDLE_DATA'].'/pindle.sqlite'))->query('SELECT COUNT(*) FROM set_aside');
+        $aside = false === $rows ? 1 : (int) $rows->fetchColumn();
         if ($aside > 0) {
             $this->wrong[] = $what.': taken in, and '.$aside.' rows had to be set aside';
         }

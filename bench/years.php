@@ -29,6 +29,8 @@ ini_set('memory_limit', '2G');
 
 const TODAY = '2026-03-04';
 const A_DAY = 15;
+/** How late a tap comes, in days. */
+const LATE = [1, 7, 28, 60, 180, 365, 730, 1800];
 
 /** A household of so many days. @return callable(string, string, ?array<string, mixed>): array{Response, float} sends a request; answer and milliseconds */
 function household(int $days): callable
@@ -61,7 +63,7 @@ function household(int $days): callable
         $response = $kernel->handle($request);
         $took = (hrtime(true) - $started) / 1e6;
         $kernel->shutdown();
-        $response->getStatusCode() < 400 || throw new RuntimeException($method.' '.$path.': '.$response->getContent());
+        $response->getStatusCode() < 400 || exit($method.' '.$path.': '.$response->getContent()."\n");
 
         return [$response, $took];
     };
@@ -130,7 +132,7 @@ function median(array $values): float
 }
 
 /** @return array<string, float> milliseconds, and bytes of the largest page of evidence */
-function measure(callable $send): array
+function measure(callable $send, int $days): array
 {
     $json = static fn (array $answer): array => (array) json_decode((string) $answer[0]->getContent(), true, 512, \JSON_THROW_ON_ERROR);
     $took = [];
@@ -160,6 +162,31 @@ function measure(callable $send): array
         $took['a late tap'][] = $send('POST', '/table/'.$setUp['id'].'/attempts', $tap + ['at' => 1000 * (time() - 600 * $i)])[1];
         $took['take back'][] = $send('DELETE', '/table/attempts/'.$tap['id'])[1];
     }
+    $more = 100;
+    foreach (LATE as $ago) {
+        if ($ago > $days) {
+            continue;
+        }
+        foreach (array_slice($turns, 1, 5) as $turn) {
+            $tap = ['id' => sprintf('0195a000-0000-4000-8000-%012d', ++$more), 'sittingId' => $turn['sittingId'], 'questionId' => $turn['questionId']]
+                + ['outcome' => 'at-once', 'help' => 'bare', 'deviceId' => '0195a000-0000-4000-8000-00000000dddd'];
+            $took["a tap $ago days late"][] = $send('POST', '/table/'.$setUp['id'].'/attempts', $tap + ['at' => 1000 * (time() - 86_400 * $ago)])[1];
+            $took["take back, $ago days late"][] = $send('DELETE', '/table/attempts/'.$tap['id'])[1];
+        }
+    }
+    foreach (['the first time' => 1, 'after a tap' => 3] as $when => $times) {
+        for ($i = 0; $i < $times; ++$i) {
+            $turn = $turns[1];
+            $tap = ['id' => sprintf('0195a000-0000-4000-8000-%012d', ++$more), 'sittingId' => $turn['sittingId'], 'questionId' => $turn['questionId']]
+                + ['outcome' => 'at-once', 'help' => 'bare', 'deviceId' => '0195a000-0000-4000-8000-00000000dddd'];
+            'the first time' === $when || $send('POST', '/table/'.$setUp['id'].'/attempts', $tap + ['at' => 1000 * time()]);
+            $took['Journal of a child '.$when][] = $send('GET', '/journal/children/'.$childId)[1];
+            $took['Letter of a child '.$when][] = $send('GET', '/journal/children/'.$childId.'/letter')[1];
+            $took['Journal '.$when][] = $send('GET', '/journal')[1];
+            $took['Year '.$when][] = $send('GET', '/journal/year')[1];
+            'the first time' === $when || $send('DELETE', '/table/attempts/'.$tap['id']);
+        }
+    }
     $largest = 0;
     foreach (array_slice(array_unique(array_column($turns, 'stepId')), 0, 3) as $step) {
         $largest = max($largest, strlen((string) $send('GET', '/map/'.$childId.'/'.rawurlencode((string) $step))[0]->getContent()));
@@ -168,9 +195,11 @@ function measure(callable $send): array
     return array_map(median(...), $took) + ['largest evidence, bytes' => (float) $largest];
 }
 
-$young = measure(household(30));
-$old = measure(household(5 * 365));
+$young = measure(household(30), 30);
+$old = measure(household(5 * 365), 5 * 365);
+// What the young house has no such history for is held against its oldest.
+$beside = static fn (string $what): float => $young[$what] ?? $young[preg_replace('/\d+ days late/', '28 days late', $what)];
 printf("%-42s %12s %12s %8s\n", '', '30 days', 'five years', 'ratio');
 foreach ($old as $what => $value) {
-    printf("%-42s %12.1f %12.1f %8.2f\n", $what, $young[$what], $value, $value / $young[$what]);
+    printf("%-42s %12.1f %12.1f %8.2f\n", $what, $beside($what), $value, $value / $beside($what));
 }

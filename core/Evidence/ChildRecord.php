@@ -66,11 +66,48 @@ final readonly class ChildRecord
      */
     public function extended(iterable $evidence): self
     {
+        return $this->folded($evidence, null);
+    }
+
+    /**
+     * As extended, but with the states of some steps alone: those of all others stay as they are, and are not what follows from this evidence.
+     *
+     * @param list<string>   $stepIds  as touchedBy names them
+     * @param iterable<Seen> $evidence
+     */
+    public function extendedFor(array $stepIds, iterable $evidence): self
+    {
+        return $this->folded($evidence, array_flip($stepIds));
+    }
+
+    /**
+     * The record with the states of some steps, and the last sittings, of another; all other states stay.
+     *
+     * @param list<string> $stepIds
+     */
+    public function withStatesOf(self $other, array $stepIds): self
+    {
+        $only = array_flip($stepIds);
+        $states = array_intersect_key($other->states, $only) + array_diff_key($this->states, $only);
+        $looks = $this->looks;
+        foreach ($stepIds as $stepId) {
+            $looks = $looks->replacing(self::known($this->states, $stepId)->looks ?? new Looks(), self::known($states, $stepId)->looks ?? new Looks());
+        }
+
+        return new self($this->map, $this->settings, $states, $other->lastSittings, $looks, $other->newest ?? $this->newest);
+    }
+
+    /**
+     * @param iterable<Seen>            $evidence
+     * @param array<string, mixed>|null $only     steps whose states may change, as keys; null for all
+     */
+    private function folded(iterable $evidence, ?array $only): self
+    {
         [$states, $sittings, $looks, $newest] = [$this->states, $this->lastSittings, $this->looks, $this->newest];
         foreach (self::inOrder($evidence) as $seen) {
             if ($this->map->has($seen->stepId)) {
                 $before = self::known($states, $seen->stepId)->looks ?? new Looks();
-                $states = $this->after($states, $seen, null);
+                $states = $this->after($states, $seen, $only);
                 $looks = $looks->replacing($before, self::known($states, $seen->stepId)->looks ?? new Looks());
                 $sittings = self::sittingsAfter($sittings, $seen);
                 $newest = $seen;
@@ -117,53 +154,15 @@ final readonly class ChildRecord
         return [$stepId, ...$this->map->ancestors($stepId)];
     }
 
-    /**
-     * The steps that evidence must be about to change the state of any of these: they themselves and all that builds on them.
-     *
-     * @param list<string> $stepIds
-     *
-     * @return list<string>
-     */
-    public function bearingOn(array $stepIds): array
-    {
-        $wanted = array_flip($stepIds);
-
-        return array_values(array_filter(
-            array_keys($this->map->steps),
-            fn (string $id): bool => [] !== array_intersect_key($wanted, array_flip($this->touchedBy($id))),
-        ));
-    }
-
-    /**
-     * The record with the states of some steps made anew, for evidence that came late or was taken back; all others stay.
-     *
-     * @param list<string>         $stepIds      as touchedBy names them
-     * @param iterable<Seen>       $evidence     all there is about the steps that bearingOn names
-     * @param list<Attempt|Closing> $lastSeen    what was seen in the last two sittings
-     * @param array<string, float> $priors
-     */
-    public function again(array $stepIds, iterable $evidence, array $lastSeen, array $priors = []): self
-    {
-        $only = array_flip($stepIds);
-        $states = array_intersect_key(self::beliefs($this->map, $priors), $only) + array_diff_key($this->states, $only);
-        foreach (self::inOrder($evidence) as $seen) {
-            $states = $this->after($states, $seen, $only);
-        }
-        $looks = $this->looks;
-        foreach ($stepIds as $stepId) {
-            $looks = $looks->replacing(self::known($this->states, $stepId)->looks ?? new Looks(), self::known($states, $stepId)->looks ?? new Looks());
-        }
-        $sittings = [];
-        foreach (self::inOrder($lastSeen) as $seen) {
-            $sittings = self::sittingsAfter($sittings, $seen);
-        }
-
-        return new self($this->map, $this->settings, $states, $sittings, $looks, $this->newest);
-    }
-
     public function state(string $stepId): StepState
     {
         return self::known($this->states, $stepId) ?? new StepState();
+    }
+
+    /** @return list<string> steps that have a state: those that evidence touched, or of which something is believed beforehand */
+    public function touched(): array
+    {
+        return array_keys($this->states);
     }
 
     /** @return array<string, StepState> of all steps that were touched, by step id */

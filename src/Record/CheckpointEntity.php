@@ -21,7 +21,7 @@ class CheckpointEntity
         #[ORM\Id]
         #[ORM\Column(length: 36)]
         public string $childId,
-        /** 0 for the earlier, 1 for the later. */
+        /** Pieces of evidence that there were. */
         #[ORM\Id]
         #[ORM\Column]
         public int $slot,

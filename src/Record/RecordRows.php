@@ -6,7 +6,6 @@ namespace Pindle\App\Record;
 
 use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\DBAL\Connection;
-use Doctrine\DBAL\ParameterType;
 use Pindle\App\Platform\Database\Rows;
 use Pindle\App\Platform\Database\RowSetAside;
 use Pindle\Core\Child\Child;
@@ -24,7 +23,7 @@ use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 final readonly class RecordRows
 {
     /** Raised whenever the rules of core/Evidence change what follows from the same evidence. */
-    private const RULES = 5;
+    private const RULES = 6;
 
     public function __construct(private Connection $connection, private SkillMap $map)
     {
@@ -125,55 +124,123 @@ final readonly class RecordRows
         }
     }
 
-    /**
-     * The checkpoints of a child, the later first, each read when it is asked for. States that are as they are now are the same objects.
-     *
-     * @return \Generator<int, KeptRecord> by slot
-     */
-    public function checkpoints(Child $child, KeptRecord $now): \Generator
+    /** @return list<int> how much evidence there is in each checkpoint of a child, fewer first */
+    public function places(Child $child): array
     {
-        /** @var list<array{slot: int, newest: string, last_sittings: string, looks: string, states: string}> $rows */
-        $rows = $this->connection->fetchAllAssociative(
-            'SELECT slot, newest, last_sittings, looks, states FROM checkpoint WHERE child_id = ? ORDER BY slot DESC',
-            [$child->id],
-        );
-        foreach ($rows as $row) {
-            /** @var array<string, string> $texts */
-            $texts = json_decode($row['states'], true, 4, \JSON_THROW_ON_ERROR);
-            yield $row['slot'] => $this->kept($child, $texts, $row['newest'], $row['last_sittings'], $row['looks'], 0, $now);
+        /** @var list<int> $places */
+        $places = $this->connection->fetchFirstColumn('SELECT slot FROM checkpoint WHERE child_id = ? ORDER BY slot', [$child->id]);
+
+        return $places;
+    }
+
+    /**
+     * The last checkpoint of a child that is early enough; null where none is.
+     *
+     * @param callable(array{int, string, string}): bool $isEarly asked of the place of its newest piece of evidence
+     */
+    public function checkpoint(Child $child, KeptRecord $now, callable $isEarly): ?KeptRecord
+    {
+        foreach (array_reverse($this->newest($child), true) as $slot => $newest) {
+            if ($isEarly($newest)) {
+                return $this->readCheckpoint($child, $slot, $now);
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * Those after one, the earlier first, each read when it is asked for.
+     *
+     * @return \Generator<int, KeptRecord> by place
+     */
+    public function checkpointsAfter(Child $child, KeptRecord $now, ?KeptRecord $from): \Generator
+    {
+        foreach ($this->newest($child) as $slot => $newest) {
+            if (null === $from?->newest || $newest > $from->newest) {
+                yield $slot => $this->readCheckpoint($child, $slot, $now);
+            }
         }
     }
 
-    /** @param array{int, string, string} $newest */
-    public function putCheckpoint(Child $child, int $slot, ChildRecord $record, array $newest): void
+    /**
+     * @param array<string, StepState>   $states
+     * @param array{int, string, string} $newest
+     */
+    public function putCheckpoint(Child $child, int $place, array $states, ChildRecord $record, array $newest): void
+    {
+        $this->writeCheckpoint($child, $place, array_map(StateCodec::write(...), $states), $record, $newest);
+    }
+
+    /**
+     * Some of its states follow from other evidence now; all others stay as they were written.
+     *
+     * @param list<string> $stepIds
+     */
+    public function correctCheckpoint(Child $child, int $place, KeptRecord $was, ChildRecord $record, array $stepIds): void
+    {
+        $texts = array_diff_key($was->texts, array_flip($stepIds));
+        foreach (array_intersect($stepIds, $record->touched()) as $stepId) {
+            $texts[$stepId] = StateCodec::write($record->state($stepId));
+        }
+        $this->writeCheckpoint($child, $place, $texts, $record, $was->newest ?? throw new \LogicException('A checkpoint ends somewhere.'));
+    }
+
+    /** @param list<int> $places */
+    public function dropCheckpoints(Child $child, array $places): void
+    {
+        $this->connection->executeStatement(
+            'DELETE FROM checkpoint WHERE child_id = ? AND slot IN (?)',
+            [$child->id, $places],
+            [1 => ArrayParameterType::INTEGER],
+        );
+    }
+
+    /** @return array<int, array{int, string, string}> place of the newest piece of evidence in each checkpoint, by slot, the earlier first */
+    private function newest(Child $child): array
+    {
+        /** @var array<int, string> $rows */
+        $rows = $this->connection->fetchAllKeyValue('SELECT slot, newest FROM checkpoint WHERE child_id = ? ORDER BY slot', [$child->id]);
+
+        return array_map(self::place(...), $rows);
+    }
+
+    private function readCheckpoint(Child $child, int $slot, KeptRecord $now): KeptRecord
+    {
+        /** @var array{newest: string, last_sittings: string, looks: string, states: string} $row */
+        $row = $this->connection->fetchAssociative(
+            'SELECT newest, last_sittings, looks, states FROM checkpoint WHERE child_id = ? AND slot = ?',
+            [$child->id, $slot],
+        ) ?: throw new \LogicException('It was there a moment ago.');
+        /** @var array<string, string> $texts */
+        $texts = json_decode($row['states'], true, 4, \JSON_THROW_ON_ERROR);
+
+        return $this->kept($child, $texts, $row['newest'], $row['last_sittings'], $row['looks'], 0, $now);
+    }
+
+    /**
+     * @param array<string, string>      $texts
+     * @param array{int, string, string} $newest
+     */
+    private function writeCheckpoint(Child $child, int $place, array $texts, ChildRecord $record, array $newest): void
     {
         Rows::put($this->connection, 'checkpoint', ['child_id', 'slot'], [[
             'child_id' => $child->id,
-            'slot' => $slot,
+            'slot' => $place,
             'newest' => json_encode($newest, \JSON_THROW_ON_ERROR),
             'last_sittings' => StateCodec::writeSittings($record->lastSittings),
             'looks' => StateCodec::writeLooks($record->looks),
-            'states' => json_encode((object) array_map(StateCodec::write(...), $record->states()), \JSON_THROW_ON_ERROR),
+            'states' => json_encode((object) $texts, \JSON_THROW_ON_ERROR),
         ]]);
     }
 
-    /** The later checkpoint becomes the earlier. */
-    public function shiftCheckpoints(Child $child): void
+    /** @return array{int, string, string} */
+    private static function place(string $written): array
     {
-        if (1 === (int) $this->connection->fetchOne('SELECT COUNT(*) FROM checkpoint WHERE child_id = ? AND slot = 1', [$child->id])) {
-            $this->connection->executeStatement('DELETE FROM checkpoint WHERE child_id = ? AND slot = 0', [$child->id]);
-            $this->connection->executeStatement('UPDATE checkpoint SET slot = 0 WHERE child_id = ?', [$child->id]);
-        }
-    }
+        /** @var array{int, string, string} $place */
+        $place = json_decode($written, true, 4, \JSON_THROW_ON_ERROR);
 
-    /** Drops the checkpoints from a slot on: evidence from before them came late. */
-    public function dropCheckpoints(Child $child, int $from): void
-    {
-        $this->connection->executeStatement(
-            'DELETE FROM checkpoint WHERE child_id = ? AND slot >= ?',
-            [$child->id, $from],
-            [1 => ParameterType::INTEGER],
-        );
+        return $place;
     }
 
     /** @param array<string, string> $texts */
@@ -185,9 +252,7 @@ final readonly class RecordRows
                 ? $now->states[$stepId]
                 : new LaterState(static fn (): StepState => StateCodec::read($text));
         }
-        /** @var array{int, string, string}|null $place */
-        $place = null === $newest ? null : json_decode($newest, true, 4, \JSON_THROW_ON_ERROR);
-
+        $place = null === $newest ? null : self::place($newest);
         $record = ChildRecord::kept($this->map, $child->settings, $states, StateCodec::readSittings($lastSittings), StateCodec::readLooks($looks));
 
         return new KeptRecord($record, $states, $texts, $place, $since);

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Pindle\App\Record;
 
-use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\DBAL\Exception\DriverException;
 use Doctrine\DBAL\ParameterType;
 use Doctrine\ORM\EntityManagerInterface;
@@ -14,22 +13,20 @@ use Pindle\App\Platform\Http\Refusal;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Child\Child;
 use Pindle\Core\Evidence\ChildRecord;
+use Pindle\Core\Evidence\Rungs;
 use Pindle\Core\Evidence\Seen;
 use Pindle\Core\Skill\SkillMap;
 
 /**
  * Keeps the record of each child beside the evidence it follows from, so that nobody reads years of attempts again. What arrives in order
- * changes a few states. What arrives late or is taken back is replayed from a checkpoint: the record as it was some evidence ago; where it is
- * from before them, the states it can touch are made anew. A change of map, settings or prior makes all of them anew, when the record is
- * next looked at.
+ * changes a few states. What arrives late or is taken back is replayed from the last checkpoint before it: the record as it was then; only the
+ * states it can touch are made anew, in the later checkpoints too. A change of map, settings or prior makes all anew, when the record is next
+ * looked at.
  */
 final readonly class Records
 {
     /** So much seen of one child on one day is kept. */
     public const MOST_A_DAY = 500;
-
-    /** Two checkpoints are kept, so many pieces of evidence apart: what is replayed is between this and twice as much. */
-    public const EVERY = 200;
 
     /** Evidence that arrives while a record is made anew makes it anew again, so often; then it is used and not kept. */
     private const TIMES = 3;
@@ -67,9 +64,14 @@ final readonly class Records
     /** The record as it was in the evening of a day, by what is known of that day now. */
     public function onEvening(Child $child, LocalDate $day): ChildRecord
     {
-        $until = array_filter($this->evidence($child->id), static fn (Seen $seen): bool => !$seen->day->isAfter($day));
+        // A day of the household begins and ends within two days of it anywhere.
+        $surely = 1000 * ($day->toDateTime()->getTimestamp() - 172_800);
+        $kept = $this->rows->of([$child])[$child->id] ?? null;
+        $from = null === $kept ? null : $this->rows->checkpoint($child, $kept, static fn (array $newest): bool => $newest[0] < $surely);
+        $since = $this->evidence($child->id, $from->newest[0] ?? 0);
+        $until = array_filter($since, static fn (Seen $seen): bool => !$seen->day->isAfter($day) && (null === $from || $from->isBefore($seen)));
 
-        return ChildRecord::replay($this->map, $until, $child->settings, $child->priors);
+        return ($from->record ?? ChildRecord::blank($this->map, $child->settings, $child->priors))->extended($until);
     }
 
     /**
@@ -81,26 +83,25 @@ final readonly class Records
         for ($time = 1;; ++$time) {
             $seen = $this->evidenceOf($child->id);
             $evidence = $this->evidence($child->id);
-            usort($evidence, Seen::compare(...));
             $record = ChildRecord::blank($this->map, $child->settings, $child->priors);
             $checkpoints = [];
-            foreach ([0 => 2 * self::EVERY, 1 => self::EVERY] as $slot => $before) {
-                $part = array_splice($evidence, 0, max(0, \count($evidence) - $before));
-                if ([] !== $part) {
-                    $record = $record->extended($part);
-                    $checkpoints[$slot] = [$record, KeptRecord::place($part[\count($part) - 1])];
-                }
+            $done = 0;
+            foreach (Rungs::of(\count($evidence)) as $place) {
+                $part = \array_slice($evidence, $done, $place - $done);
+                $record = $record->extended($part);
+                $checkpoints[$place] = [$record, KeptRecord::place($part[\count($part) - 1])];
+                $done = $place;
             }
-            $record = $record->extended($evidence);
+            $record = $record->extended(\array_slice($evidence, $done));
             try {
-                $isKept = $this->transactions->run(function () use ($child, $record, $checkpoints, $evidence, $seen): bool {
+                $isKept = $this->transactions->run(function () use ($child, $record, $checkpoints, $evidence, $done, $seen): bool {
                     if ($seen !== $this->evidenceOf($child->id)) {
                         return false;
                     }
                     $this->rows->clear($child);
-                    $this->rows->put($child, null, $record, null === $record->newest ? null : KeptRecord::place($record->newest), \count($evidence));
-                    foreach ($checkpoints as $slot => [$was, $newest]) {
-                        $this->rows->putCheckpoint($child, $slot, $was, $newest);
+                    $this->rows->put($child, null, $record, null === $record->newest ? null : KeptRecord::place($record->newest), \count($evidence) - $done);
+                    foreach ($checkpoints as $place => [$was, $newest]) {
+                        $this->rows->putCheckpoint($child, $place, $was->states(), $was, $newest);
                     }
 
                     return true;
@@ -134,7 +135,9 @@ final readonly class Records
             }
             $late = array_filter($new, static fn (Seen $seen): bool => !$kept->isBefore($seen));
 
-            return [] === $late && [] === $gone ? $this->goOn($child, $kept, $new) : $this->goBack($child, $kept, [...$new, ...$gone]);
+            $changed = [...$new, ...$gone];
+
+            return [] === $changed || [] === $late && [] === $gone ? $this->goOn($child, $kept, $new) : $this->goBack($child, $kept, $changed);
         });
     }
 
@@ -144,9 +147,11 @@ final readonly class Records
         $after = $kept->record->extended($new);
         $newest = null === $after->newest ? $kept->newest : KeptRecord::place($after->newest);
         $since = $kept->since + \count($new);
-        if ($since >= self::EVERY && null !== $newest) {
-            $this->rows->shiftCheckpoints($child);
-            $this->rows->putCheckpoint($child, 1, $after, $newest);
+        if ($since >= Rungs::EVERY && null !== $newest) {
+            $places = $this->rows->places($child);
+            $places[] = (end($places) ?: 0) + $since;
+            $this->rows->putCheckpoint($child, end($places), $after->states(), $after, $newest);
+            $this->rows->dropCheckpoints($child, array_values(array_diff($places, Rungs::staying($places))));
             $since = 0;
         }
         $this->rows->put($child, $kept, $after, $newest, $since);
@@ -155,48 +160,33 @@ final readonly class Records
     }
 
     /**
-     * Replays from the last checkpoint before all that changed.
+     * Replays from the last checkpoint before all that changed, for the steps that it can touch.
      *
-     * @param list<Seen> $changed
+     * @param non-empty-list<Seen> $changed
      */
     private function goBack(Child $child, KeptRecord $kept, array $changed): ChildRecord
     {
-        foreach ($this->rows->checkpoints($child, $kept) as $slot => $checkpoint) {
-            if ([] === array_filter($changed, static fn (Seen $seen): bool => !$checkpoint->isBefore($seen))) {
-                $evidence = array_values(array_filter($this->evidence($child->id, null, $checkpoint->newest[0] ?? 0), $checkpoint->isBefore(...)));
-                $after = $checkpoint->record->extended($evidence);
-                $this->rows->dropCheckpoints($child, $slot + 1);
-                $this->rows->put($child, $kept, $after, null === $after->newest ? $checkpoint->newest : KeptRecord::place($after->newest), \count($evidence));
-
-                return $after;
+        $first = min(array_map(KeptRecord::place(...), $changed));
+        $from = $this->rows->checkpoint($child, $kept, static fn (array $newest): bool => $newest < $first);
+        $run = $from->record ?? ChildRecord::blank($this->map, $child->settings, $child->priors);
+        $stepIds = array_filter(array_map(static fn (Seen $seen): string => $seen->stepId, $changed), $kept->record->map->has(...));
+        $touched = array_values(array_unique(array_merge(...array_map($kept->record->touchedBy(...), array_values($stepIds)))));
+        $evidence = $this->evidence($child->id, $from->newest[0] ?? 0);
+        $evidence = null === $from ? $evidence : array_values(array_filter($evidence, $from->isBefore(...)));
+        $done = 0;
+        foreach ($this->rows->checkpointsAfter($child, $kept, $from) as $place => $later) {
+            for ($end = $done; isset($evidence[$end]) && !$later->isBefore($evidence[$end]);) {
+                ++$end;
             }
+            $run = $run->extendedFor($touched, \array_slice($evidence, $done, $end - $done));
+            $done = $end;
+            $this->rows->correctCheckpoint($child, $place, $later, $later->record->withStatesOf($run, $touched), $touched);
         }
-        $this->rows->dropCheckpoints($child, 0);
-        $after = $this->again($child, $kept->record, array_values(array_unique(array_map(static fn (Seen $seen): string => $seen->stepId, $changed))));
-        $this->rows->put($child, $kept, $after, max([$kept->newest, ...array_map(KeptRecord::place(...), $changed)]), 0);
+        $run = $run->extendedFor($touched, \array_slice($evidence, $done));
+        $after = $kept->record->withStatesOf($run, $touched);
+        $this->rows->put($child, $kept, $after, max([$kept->newest, ...array_map(KeptRecord::place(...), $changed)]), \count($evidence) - $done);
 
         return $after;
-    }
-
-    /** @param list<string> $stepIds */
-    private function again(Child $child, ChildRecord $record, array $stepIds): ChildRecord
-    {
-        $touched = array_values(array_unique(array_merge(...array_map($record->touchedBy(...), array_filter($stepIds, $record->map->has(...))))));
-        $sittings = $this->entities->getConnection()->fetchFirstColumn(
-            'SELECT sitting_id FROM ('
-            ." SELECT sitting_id, at FROM attempt WHERE child_id = :child AND removed_at IS NULL AND purpose <> 'look'"
-            .' UNION ALL SELECT sitting_id, at FROM closing WHERE child_id = :child AND removed_at IS NULL'
-            .') GROUP BY sitting_id ORDER BY MAX(at) DESC LIMIT 2',
-            ['child' => $child->id],
-        );
-        $last = [];
-        foreach ([AttemptEntity::class, ClosingEntity::class] as $kind) {
-            foreach ($this->entities->getRepository($kind)->findBy(['sittingId' => $sittings, 'removedAt' => null]) as $seen) {
-                $last[] = $seen->toCore();
-            }
-        }
-
-        return $record->again($touched, $this->evidence($child->id, $record->bearingOn($touched)), $last, $child->priors);
     }
 
     /**
@@ -242,28 +232,28 @@ final readonly class Records
     }
 
     /**
-     * All evidence that counts.
+     * All evidence that counts, in order.
      *
-     * @param list<string>|null $stepIds only of these steps
-     * @param int               $from    only from this instant on, in milliseconds
+     * @param int $from only from this instant on, in milliseconds
      *
      * @return list<Seen>
      */
-    private function evidence(string $childId, ?array $stepIds = null, int $from = 0): array
+    private function evidence(string $childId, int $from = 0): array
     {
-        $seen = [];
-        $where = ' WHERE child_id = :child AND removed_at IS NULL AND at >= :from'.(null === $stepIds ? '' : ' AND step_id IN (:steps)');
-        $values = ['child' => $childId, 'from' => $from] + (null === $stepIds ? [] : ['steps' => $stepIds]);
+        $seen = $places = [];
         foreach (Evidence::TABLES as $table => $read) {
             foreach ($this->entities->getConnection()->iterateAssociative(
-                'SELECT * FROM '.$table.$where.' ORDER BY at, device_id, id',
-                $values,
-                ['from' => ParameterType::INTEGER, 'steps' => ArrayParameterType::STRING],
+                'SELECT * FROM '.$table.' WHERE child_id = ? AND removed_at IS NULL AND at >= ? ORDER BY at, device_id, id',
+                [$childId, $from],
+                [1 => ParameterType::INTEGER],
             ) as $row) {
                 $seen[] = $read::ofRow($row)->toCore();
+                $places[] = \sprintf("%016d\0%s\0%s", $row['at'], $row['device_id'], $row['id']);
             }
         }
+        // Three lists that are in order each: by text that is quick, and as Seen::compare has it.
+        asort($places, \SORT_STRING);
 
-        return $seen;
+        return array_map(static fn (int $i): Seen => $seen[$i], array_keys($places));
     }
 }

@@ -7,14 +7,18 @@ namespace Pindle\Tests\App;
 use Doctrine\ORM\EntityManagerInterface;
 use Pindle\App\Content\Words;
 use Pindle\App\Household\Children;
+use Pindle\App\Record\AttemptEntity;
 use Pindle\App\Record\Evidence;
+use Pindle\App\Record\RecordRows;
 use Pindle\App\Record\Records;
 use Pindle\App\Record\StateCodec;
 use Pindle\Core\Calendar\LocalDate;
 use Pindle\Core\Child\Child;
 use Pindle\Core\Evidence\Attempt;
+use Pindle\Core\Evidence\ChildRecord;
 use Pindle\Core\Evidence\Help;
 use Pindle\Core\Evidence\Outcome;
+use Pindle\Core\Evidence\Rungs;
 use Pindle\Core\Skill\SkillMap;
 use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
@@ -336,44 +340,78 @@ final class RecordTest extends ApiTestCase
                 'device',
             );
         };
-        $evidence->record($child);
-        // In order, up to and past two checkpoints.
-        $all = [];
-        foreach (range(1, 2 * Records::EVERY + 30) as $n) {
-            $all[$n] = $attempt($n, 60 * $n);
-            $evidence->recordAttempt($child, $all[$n], 'q'.$n);
+        // In order, up to just before a seventh checkpoint, and past it tap by tap.
+        $all = array_map(static fn (int $n): Attempt => $attempt($n, 60 * $n), range(0, 7 * Rungs::EVERY + 30));
+        foreach (\array_slice($all, 1, 7 * Rungs::EVERY - 5) as $n => $one) {
+            $evidence->keep($one, $childId, 'q'.$n);
         }
-        $this->assertKeptWith($child, 2, 30);
-        // Late by little, late by more than one checkpoint, late by more than both.
-        foreach ([2 * Records::EVERY + 10 => [2, 31], Records::EVERY + 10 => [1, Records::EVERY + 32], 10 => [0, 0]] as $n => [$checkpoints, $since]) {
-            $evidence->recordAttempt($child, $attempt(1000 + $n, 60 * $n + 30), 'late'.$n);
-            $this->assertKeptWith($child, $checkpoints, $since);
-        }
-        // Made anew there are two again.
+        self::service(EntityManagerInterface::class)->flush();
         $records->rebuild($child);
-        $this->assertKeptWith($child, 2, Records::EVERY);
-        foreach ([420, 150, 5] as $n) {
+        $this->assertKeptWith($child, [200, 600, 800, 1000, 1200], 195);
+        foreach (\array_slice($all, 7 * Rungs::EVERY - 4) as $n => $one) {
+            $evidence->recordAttempt($child, $one, 'r'.$n);
+        }
+        $places = [200, 600, 1000, 1200, 1400];
+        $this->assertKeptWith($child, $places, 30);
+        // Late by little, by more than one checkpoint, by all of them: all stay, and are as if it had been there.
+        foreach ([1410 => 31, 1310 => 31, 410 => 31, 10 => 31] as $n => $since) {
+            $evidence->recordAttempt($child, $attempt(10_000 + $n, 60 * $n + 30), 'late'.$n);
+            $this->assertKeptWith($child, $places, $since);
+        }
+        foreach ([1420 => 30, 1390 => 30, 750 => 30, 600 => 30, 5 => 30] as $n => $since) {
             $seen = $evidence->seen($all[$n]->id) ?? self::fail();
             $evidence->takeBack($child, $seen, new \DateTimeImmutable());
-            $this->assertKeptWith($child, [420 => 2, 150 => 1, 5 => 0][$n], null);
+            $this->assertKeptWith($child, $places, $since);
         }
+        // An evening of the past is replayed from them, too.
+        foreach (['2026-01-02', '2026-01-20', '2026-02-10', '2026-03-04'] as $evening) {
+            $day = LocalDate::parse($evening);
+            $until = array_filter(self::counted($child), static fn (Attempt $one): bool => !$one->day->isAfter($day));
+            $expected = ChildRecord::replay($map, $until, $child->settings, $child->priors);
+            self::assertSame(self::written($expected), self::written($records->onEvening($child, $day)), $evening);
+        }
+        $records->rebuild($child);
+        $this->assertKeptWith($child, $places, 29);
     }
 
-    /** What is kept is what follows from the evidence, to the bit. */
-    private function assertKeptWith(Child $child, int $checkpoints, ?int $since): void
+    /**
+     * What is kept is what follows from the evidence, to the bit: the record, and each checkpoint of it.
+     *
+     * @param list<int> $places
+     */
+    private function assertKeptWith(Child $child, array $places, int $since): void
     {
         $records = self::service(Records::class);
         $connection = self::service(EntityManagerInterface::class)->getConnection();
-        self::assertSame($checkpoints, (int) $connection->fetchOne('SELECT COUNT(*) FROM checkpoint'));
-        if (null !== $since) {
-            self::assertSame($since, (int) $connection->fetchOne('SELECT since FROM record'));
+        self::assertSame($since, (int) $connection->fetchOne('SELECT since FROM record'));
+        self::assertSame(self::written($records->replayed($child)), self::written($records->of([$child])[$child->id]));
+        $rows = self::service(RecordRows::class);
+        self::assertSame($places, $rows->places($child));
+        $kept = $rows->of([$child])[$child->id];
+        foreach ($rows->checkpointsAfter($child, $kept, null) as $place => $checkpoint) {
+            $until = array_filter(self::counted($child), static fn (Attempt $one): bool => !$checkpoint->isBefore($one));
+            $expected = ChildRecord::replay($checkpoint->record->map, $until, $child->settings, $child->priors);
+            self::assertSame(self::written($expected), self::written($checkpoint->record), 'checkpoint '.$place);
         }
-        $kept = $records->of([$child])[$child->id];
-        $replayed = $records->replayed($child);
-        [$expected, $actual] = [array_map(StateCodec::write(...), $replayed->states()), array_map(StateCodec::write(...), $kept->states())];
-        ksort($expected);
-        ksort($actual);
-        self::assertSame($expected, $actual);
-        self::assertSame(StateCodec::writeSittings($replayed->lastSittings), StateCodec::writeSittings($kept->lastSittings));
+    }
+
+    /** @return list<Attempt> */
+    private static function counted(Child $child): array
+    {
+        $rows = self::service(EntityManagerInterface::class)->getConnection()->fetchAllAssociative(
+            'SELECT * FROM attempt WHERE child_id = ? AND removed_at IS NULL',
+            [$child->id],
+        );
+
+        return array_map(static fn (array $row): Attempt => AttemptEntity::ofRow($row)->toCore(), $rows);
+    }
+
+    /** @return array{array<string, string>, string, string} */
+    private static function written(ChildRecord $record): array
+    {
+        $states = array_map(StateCodec::write(...), $record->states());
+        ksort($states);
+
+        return [$states, StateCodec::writeSittings($record->lastSittings), StateCodec::writeLooks($record->looks)];
     }
 }

@@ -113,20 +113,11 @@ final class EvidencePropertiesTest extends TestCase
     private static function again(ChildRecord $record, Seen $changed, array $evidence): ChildRecord
     {
         $touched = $record->touchedBy($changed->stepId);
-        $bearing = $record->bearingOn($touched);
-        $bySitting = [];
-        foreach ($evidence as $seen) {
-            if ($seen instanceof Closing || ($seen instanceof Attempt && !$seen->isLook())) {
-                $bySitting[$seen->sittingId][] = $seen;
-            }
-        }
-        uasort($bySitting, static fn (array $a, array $b): int => Seen::compare($a[\count($a) - 1], $b[\count($b) - 1]));
+        // As if all had been kept just before what changed.
+        $before = array_values(array_filter($evidence, static fn (Seen $seen): bool => Seen::compare($seen, $changed) < 0));
+        $since = array_values(array_filter($evidence, static fn (Seen $seen): bool => Seen::compare($seen, $changed) >= 0));
 
-        return $record->again(
-            $touched,
-            array_values(array_filter($evidence, static fn (Seen $seen): bool => \in_array($seen->stepId, $bearing, true))),
-            array_merge(...array_values(\array_slice($bySitting, -2))),
-        );
+        return $record->withStatesOf(Make::record($before)->extendedFor($touched, $since), $touched);
     }
 
     /** @return iterable<int, array{list<Seen>, Randomizer}> histories over sixty days: mostly tries, some notes, some marks by hand, some first looks */
