@@ -147,6 +147,7 @@ final class Make
         ?Method $method = null,
         ?float $error = null,
         Purpose $purpose = Purpose::Sitting,
+        ?string $question = null,
     ): Attempt {
         $number = ++self::$attempts;
 
@@ -158,7 +159,7 @@ final class Make
             $form,
             $help,
             [$thing],
-            'give-me:'.$number % 5,
+            $question ?? 'give-me:'.$number % 5,
             $choices,
             $outcome,
             $method,

@@ -22,6 +22,9 @@ final readonly class Window
     public const OFTEN = 5;
     public const OFTEN_DAYS = 30;
 
+    /** Different questions that are remembered of a step: the one first asked goes. No step has as many that matter, and a file may hold any number. */
+    public const QUESTIONS = 500;
+
     /** What makes a step that can be done worth a look, and what takes it away: so many of so many that were not unaided. */
     private const MISSED = [2, 3];
     private const LOST_RUNNING = 3;
@@ -30,7 +33,7 @@ final readonly class Window
     /**
      * @param list<WindowPlace>                                   $places    the last ones, oldest first, at most CanDoRule::LONGEST_WINDOW
      * @param int                                           $count     tries there ever were, at least 0
-     * @param array<string, array{seen: int, unaided: int}> $questions what was asked, by question key
+     * @param array<string, array{seen: int, unaided: int}> $questions what was asked, by question key, at most QUESTIONS
      * @param list<array{string, LocalDate}>                $sittings  id and day of the last sittings, at most OFTEN
      * @param int                                           $still     how many of them, the last ones, since it last moved
      *
@@ -53,6 +56,10 @@ final readonly class Window
         $asked = $this->questions[$attempt->question] ?? ['seen' => 0, 'unaided' => 0];
         $questions = $this->questions;
         $questions[$attempt->question] = ['seen' => $asked['seen'] + 1, 'unaided' => $asked['unaided'] + ($attempt->isUnaided() ? 1 : 0)];
+
+        if (\count($questions) > self::QUESTIONS) {
+            unset($questions[array_key_first($questions)]);
+        }
 
         return new self(
             [...\array_slice($this->places, 1 - CanDoRule::LONGEST_WINDOW), WindowPlace::ofAttempt($attempt)],

@@ -373,4 +373,20 @@ final class StepStateTest extends TestCase
     {
         return Make::anAttempt(self::STEP, 0, Outcome::AtOnce, help: Help::Shown);
     }
+
+    public function test_of_a_step_five_hundred_different_questions_are_remembered_and_the_one_first_asked_goes(): void
+    {
+        $window = new Window();
+        foreach (range(1, Window::QUESTIONS) as $i) {
+            $window = $window->with(Make::anAttempt('count-out@5', 1, Outcome::AtOnce, question: 'count-them:'.$i));
+        }
+        self::assertCount(500, $window->questions);
+        $again = $window->with(Make::anAttempt('count-out@5', 1, Outcome::AtOnce, question: 'count-them:1'));
+        self::assertSame(['seen' => 2, 'unaided' => 2], $again->questions['count-them:1']);
+        $more = $again->with(Make::anAttempt('count-out@5', 1, Outcome::AtOnce, question: 'count-them:501'));
+        self::assertCount(500, $more->questions);
+        self::assertArrayNotHasKey('count-them:1', $more->questions);
+        self::assertArrayHasKey('count-them:2', $more->questions);
+        self::assertSame(502, $more->count, 'all are counted');
+    }
 }
