@@ -170,7 +170,10 @@ final readonly class Table
             Types::FLOAT => ['number', ['minimum' => -self::MOST, 'maximum' => self::MOST]],
             Types::BOOLEAN => ['boolean', []],
             Types::DATETIME_IMMUTABLE => ['string', ['pattern' => '^\d{4}-\d{2}-\d{2} \d{2}:\d{2}:\d{2}$']],
-            default => ['string', self::isId($mapping) ? ['pattern' => self::ID] : (null === $mapping->length ? ['maxLength' => 100_000] : ['maxLength' => $mapping->length])],
+            default => ['string', match (true) {
+                self::isId($mapping) => ['pattern' => self::ID],
+                default => ['maxLength' => $mapping->length ?? 100_000],
+            }],
         };
 
         return ['type' => $isNull ? [...(array) $type, 'null'] : $type] + $more;

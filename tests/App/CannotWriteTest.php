@@ -12,39 +12,14 @@ use Pindle\App\Platform\Database\FileState;
 use Pindle\App\Platform\Database\HouseholdFile;
 use Pindle\App\Platform\NotWritten;
 use Pindle\App\Platform\Scratch;
-use Symfony\Component\Filesystem\Filesystem;
 use Symfony\Component\Process\Process;
 
 /** A disk that is full, or a file that can only be read: reading goes on, writing says why, nothing is half-written. */
 final class CannotWriteTest extends ApiTestCase
 {
     use FullDisk;
-
-    private string $folder;
-
-    /** @var array<string, mixed> */
-    private array $usual = [];
-
-    protected function setUp(): void
-    {
-        // A database of its own: on a full disk SQLite rolls back everything, the transaction around a test too.
-        $this->usual = array_intersect_key($_SERVER, ['PINDLE_DATA' => 1, 'DATABASE_URL' => 1]);
-        $this->folder = $_SERVER['PINDLE_DATA'].'-'.bin2hex(random_bytes(4));
-        (new Filesystem())->copy($_SERVER['PINDLE_DATA'].'/pindle.sqlite', $this->folder.'/pindle.sqlite');
-        foreach (['PINDLE_DATA' => $this->folder, 'DATABASE_URL' => 'sqlite:///'.$this->folder.'/pindle.sqlite'] as $name => $value) {
-            $_SERVER[$name] = $_ENV[$name] = $value;
-        }
-        parent::setUp();
-    }
-
-    protected function tearDown(): void
-    {
-        parent::tearDown();
-        foreach ($this->usual as $name => $value) {
-            $_SERVER[$name] = $_ENV[$name] = $value;
-        }
-        (new Filesystem())->remove($this->folder);
-    }
+    // On a full disk SQLite rolls back everything, the transaction around a test too.
+    use OwnHouse;
 
     #[SkipDatabaseRollback]
     #[TestWith(['full', 'The disk is full'])]
