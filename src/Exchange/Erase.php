@@ -9,6 +9,7 @@ use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
 use Pindle\App\Household\HouseholdChanged;
 use Pindle\App\Platform\Copies\CopyFolder;
+use Pindle\App\Platform\Copies\SharedPhotographs;
 use Pindle\App\Platform\Database\Transactions;
 use Pindle\App\Platform\PhotographFolder;
 use Psr\Cache\CacheItemPoolInterface;
@@ -95,6 +96,7 @@ final readonly class Erase
         foreach ($copies ? $this->copies->all() : [] as $copy) {
             $files->remove($this->copies->path.'/'.$copy->name);
         }
+        $copies && $files->remove((new SharedPhotographs($this->copies->path))->path);
         // Answers that were kept may name the child.
         $this->cache->clear();
         $this->connection->executeStatement('VACUUM');

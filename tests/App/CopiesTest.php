@@ -8,6 +8,8 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Pindle\App\Platform\Copies\BadCopy;
 use Pindle\App\Platform\Copies\Copies;
+use Pindle\App\Platform\Copies\CopiesRoom;
+use Pindle\App\Platform\Copies\Copy;
 use Pindle\App\Platform\Copies\CopyReader;
 use Pindle\App\Platform\Database\FileState;
 use Pindle\App\Platform\Database\HouseholdFile;
@@ -93,6 +95,65 @@ final class CopiesTest extends TestCase
         $zip->close();
         $this->expectExceptionMessage('is damaged');
         (new CopyReader(\dirname(__DIR__, 2).'/migrations'))->check($copy);
+    }
+
+    public function test_photographs_of_many_copies_lie_there_once_and_go_with_the_last_copy_that_has_them(): void
+    {
+        $folder = new PhotographFolder($this->data);
+        $old = $folder->put(Photograph::of(Camera::take(90, 60)));
+        $name = $folder->put(Photograph::of(Camera::take()));
+        $shared = $this->data.'/copies/photographs/';
+        $hash = static fn (string $one): string => hash_file('sha256', (string) $folder->find($one)).'.jpg';
+        $hashes = [$hash($old), $hash($name)];
+        sort($hashes);
+        self::console($this->data, 'pindle:backup');
+        self::assertSame($hashes, array_map(basename(...), glob($shared.'*') ?: []));
+        // The other name of a photograph takes no room of its own.
+        self::assertSame(fileinode((string) $folder->find($old)), fileinode($shared.$hash($old)));
+        [$first] = glob($this->data.'/copies/*.zip') ?: [];
+        $folder->remove($old);
+        $in = new \ZipArchive();
+        $in->open($first);
+        self::assertSame(2, $in->numFiles, 'the household and what tells of it');
+
+        // Put back, both are there; copied elsewhere by hand without them, it says what it lacks.
+        copy($first, $this->data.'/by-hand.zip');
+        $jpeg = (string) file_get_contents($shared.$hashes[0]);
+        $said = self::console($this->data, 'pindle:restore', $this->data.'/by-hand.zip', true);
+        self::assertStringContainsString('by the House room or by ./pindle backup FILE', $said);
+        self::console($this->data, 'pindle:restore', $first);
+        self::assertCount(2, $folder->all());
+
+        // Damaged, it is not taken for whole.
+        unlink($shared.$hashes[0]);
+        file_put_contents($shared.$hashes[0], strrev($jpeg));
+        self::console($this->data, 'pindle:restore', $first, true);
+        // Of the copies that were pushed out by newer ones nothing is left.
+        array_map(unlink(...), glob($this->data.'/copies/*.zip') ?: []);
+        $folder->remove($old);
+        self::console($this->data, 'pindle:backup');
+        self::assertSame([$hash($name)], array_map(basename(...), glob($shared.'*') ?: []));
+        self::assertSame([], glob($this->data.'/copies/.[cw]*') ?: [], 'nothing half-made is left');
+    }
+
+    public function test_what_copies_take_is_worked_out_with_those_to_come_and_when_it_fills_the_disk(): void
+    {
+        $made = static fn (int $daysAgo): \DateTimeImmutable => new \DateTimeImmutable('2026-03-20 -'.$daysAgo.' days');
+        $copy = static fn (int $daysAgo, int $bytes, string $why = 'daily'): Copy => new Copy('x', $made($daysAgo), $why, $bytes);
+        $all = [$copy(0, 1_300), $copy(1, 1_200), $copy(2, 1_100), $copy(3, 1_000), $copy(3, 500, 'asked')];
+        $room = CopiesRoom::of($all, 40_000, 200_000);
+        // Four are there, ten are to come as large as the newest.
+        self::assertSame([5_100, 40_000, 5_100 + 13_000 + 40_000, 200_000], [$room->copies, $room->photographs, $room->willTake, $room->free]);
+        // A hundred bytes a day, for fourteen copies and what they are copies of, ten times as large: 2,400 a day of the 187,000 that are left.
+        self::assertSame(77, $room->fullIn);
+        self::assertSame(0, CopiesRoom::of($all, 0, 13_000)->fullIn, 'those to come do not fit');
+        self::assertSame(0, CopiesRoom::of($all, 0, 15_399)->fullIn);
+        self::assertSame(1, CopiesRoom::of($all, 0, 15_400)->fullIn);
+        self::assertSame(729, CopiesRoom::of($all, 0, 13_000 + 730 * 2_400 - 1)->fullIn);
+        self::assertNull(CopiesRoom::of($all, 0, 13_000 + 730 * 2_400)->fullIn, 'two years off');
+        self::assertNull(CopiesRoom::of(\array_slice($all, 0, 3), 0, 20_000)->fullIn, 'two days say nothing');
+        self::assertNull(CopiesRoom::of([$copy(0, 1_000), $copy(9, 1_000)], 0, 20_000)->fullIn, 'it does not grow');
+        self::assertNull(CopiesRoom::of([], 0, 20_000)->fullIn);
     }
 
     public function test_large_copies_make_room_for_newer_ones_but_for_the_last_three(): void

@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace Pindle\Tests\App;
 
+use Pindle\App\Platform\Copies\Copies;
+use Pindle\App\Platform\Copies\CopyReader;
+use Pindle\App\Platform\Photograph;
+use Pindle\App\Platform\PhotographFolder;
+use Pindle\Tests\Camera;
 use Symfony\Component\Filesystem\Filesystem;
 
 /** What the House room can do besides teaching: safe copies and the clock the household lives by. */
@@ -18,12 +23,27 @@ final class HouseRoomTest extends ApiTestCase
     public function test_a_safe_copy_is_made_named_and_taken_away(): void
     {
         self::assertSame([], $this->ask('GET', '/house/copies')['copies']);
-        [$copy] = $this->ask('POST', '/house/copies', null, 201)['copies'];
+        $photographs = new PhotographFolder((string) $_SERVER['PINDLE_DATA']);
+        $picture = $photographs->put(Photograph::of(Camera::take()));
+        $made = $this->ask('POST', '/house/copies', null, 201);
+        [$copy] = $made['copies'];
+        self::assertStringContainsString('their photographs', $made['takes']);
+        self::assertNull($made['full']);
         self::assertMatchesRegularExpression('/^pindle-20260304T\d{6}-asked\.zip$/', $copy['name']);
         self::assertMatchesRegularExpression('/^\d+ kB$/', $copy['size']);
 
         $this->browser->request('GET', '/api/house/copies/'.$copy['name']);
         self::assertSame('application/zip', $this->browser->getResponse()->headers->get('Content-Type'));
+        // What is taken away has everything in it, and leaves nothing behind.
+        $away = $_SERVER['PINDLE_DATA'].'/away.zip';
+        file_put_contents($away, $this->browser->getInternalResponse()->getContent());
+        $zip = new \ZipArchive();
+        $zip->open($away);
+        self::assertSame((string) file_get_contents((string) $photographs->find($picture)), $zip->getFromName(Copies::PHOTOGRAPHS.$picture.'.jpg'));
+        (new CopyReader(\dirname(__DIR__, 2).'/migrations'))->check($away);
+        self::assertSame([], glob($_SERVER['PINDLE_DATA'].'/copies/.whole-*') ?: []);
+        unlink($away);
+        $photographs->remove($picture);
         self::assertStringContainsString('attachment', (string) $this->browser->getResponse()->headers->get('Content-Disposition'));
         foreach (['pindle-20990101T000000-asked.zip', '..%2Fpindle.sqlite', 'lock.json'] as $name) {
             self::assertContains($this->statusOf('GET', '/house/copies/'.$name), [404], $name);

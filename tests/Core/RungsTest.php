@@ -31,7 +31,7 @@ final class RungsTest extends TestCase
             $places = [0, ...Rungs::of($count)];
             self::assertLessThanOrEqual(14, \count($places));
             foreach (range(1, $count, 97) as $age) {
-                $before = max(array_filter($places, static fn (int $place): bool => $place <= $count - $age));
+                $before = max(0, ...array_filter($places, static fn (int $place): bool => $place <= $count - $age));
                 self::assertLessThanOrEqual(2 * max($age, Rungs::EVERY), $count - $before, $age.' of '.$count);
             }
         }

@@ -3186,6 +3186,8 @@ export interface components {
         };
         CopiesView: {
             copies: components["schemas"]["CopyView"][];
+            takes: string;
+            full?: string | null;
         };
         /** @enum {string} */
         JobState: "waiting" | "running" | "done" | "failed";

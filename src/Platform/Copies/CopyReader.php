@@ -6,6 +6,7 @@ namespace Pindle\App\Platform\Copies;
 
 use Pindle\App\Platform\Database\FileState;
 use Pindle\App\Platform\Database\HouseholdFile;
+use Pindle\App\Platform\NotWritten;
 use Pindle\App\Platform\Photograph;
 use Pindle\App\Platform\PhotographFolder;
 use Symfony\Component\Filesystem\Filesystem;
@@ -25,7 +26,7 @@ final readonly class CopyReader
     {
         $folder = \dirname($file).'/.check-'.bin2hex(random_bytes(4));
         try {
-            $this->extract($file, $folder);
+            $this->read($file, $folder, false);
         } finally {
             self::remove($folder);
         }
@@ -40,25 +41,49 @@ final readonly class CopyReader
      */
     public function extract(string $file, string $folder): string
     {
+        return $this->read($file, $folder, true);
+    }
+
+    /** @return array<string, true> hashes of the photographs that lie beside it, as keys; none where it cannot be read */
+    public static function apart(string $file): array
+    {
+        $zip = new \ZipArchive();
+        $about = true === $zip->open($file, \ZipArchive::RDONLY) ? json_decode((string) $zip->getFromName(Copies::ABOUT), true) : null;
+        $apart = \is_array($about) && \is_array($about['apart'] ?? null) ? $about['apart'] : [];
+
+        return array_fill_keys(array_filter($apart, is_string(...)), true);
+    }
+
+    /**
+     * @param bool $isTaken whether the photographs are taken out, or only looked at
+     *
+     * @throws BadCopy
+     */
+    private function read(string $file, string $folder, bool $isTaken): string
+    {
         $zip = new \ZipArchive();
         if (true !== $zip->open($file, \ZipArchive::RDONLY)) {
             throw BadCopy::notOurs();
         }
-        $about = json_decode((string) $zip->getFromName(Copies::ABOUT, 100_000), true);
+        $about = json_decode((string) $zip->getFromName(Copies::ABOUT), true);
         $size = $zip->statName(Copies::DATABASE)['size'] ?? 0;
         if (!\is_array($about) || !\is_string($about['sha256'] ?? null) || !\is_array($about['schema'] ?? null) || $size < 1 || $size > self::LARGEST) {
             throw BadCopy::notOurs();
         }
         $known = HouseholdFile::in($folder, $this->migrationsDir);
-        if (!is_dir($folder)) {
-            mkdir($folder, 0o700, true);
+        if (!is_dir($folder) && !@mkdir($folder, 0o700, true)) {
+            throw NotWritten::at($known->path);
         }
         $from = $zip->getStream(Copies::DATABASE) ?: throw BadCopy::damaged();
-        $to = fopen($known->path, 'w') ?: throw new \RuntimeException('There is no room to unpack the copy.');
+        $to = @fopen($known->path, 'w') ?: throw NotWritten::at($known->path);
         $copied = @stream_copy_to_stream($from, $to);
         fclose($to);
-        $this->photographs($zip, $folder, \is_int($about['photographs'] ?? null) ? $about['photographs'] : 0);
+        $found = $this->photographs($zip, $isTaken ? new PhotographFolder($folder) : null)
+            + $this->apartFrom($file, \is_array($about['apart'] ?? null) ? $about['apart'] : [], $isTaken ? new PhotographFolder($folder) : null);
         $zip->close();
+        if ($found !== (\is_int($about['photographs'] ?? null) ? $about['photographs'] : 0)) {
+            throw BadCopy::damaged();
+        }
         if ($copied !== $size || !hash_equals($about['sha256'], (string) hash_file('sha256', $known->path))) {
             throw BadCopy::damaged();
         }
@@ -71,26 +96,48 @@ final readonly class CopyReader
     }
 
     /**
-     * Takes the photographs out, as many as were put in.
+     * @return int photographs that are in it
      *
      * @throws BadCopy
      */
-    private function photographs(\ZipArchive $zip, string $folder, int $wanted): void
+    private function photographs(\ZipArchive $zip, ?PhotographFolder $to): int
     {
-        $to = new PhotographFolder($folder);
         $found = 0;
         for ($i = 0; $i < $zip->numFiles; ++$i) {
             $entry = $zip->statIndex($i);
-            if (false === $entry || 1 !== preg_match('#^'.Copies::PHOTOGRAPHS.'([0-9a-f]{32})\.jpg$#', $entry['name'], $name)) {
+            if (false === $entry || 1 !== preg_match('#^'.Copies::PHOTOGRAPHS.'([0-9a-f]{32})\.jpg$#D', $entry['name'], $name)) {
                 continue;
             }
             $bytes = $entry['size'] > Photograph::MOST_BYTES ? false : $zip->getFromIndex($i);
-            $to->putAs($name[1], \is_string($bytes) && \strlen($bytes) === $entry['size'] ? $bytes : throw BadCopy::damaged());
+            if (!\is_string($bytes) || \strlen($bytes) !== $entry['size']) {
+                throw BadCopy::damaged();
+            }
+            $to?->putAs($name[1], $bytes);
             ++$found;
         }
-        if ($found !== $wanted) {
-            throw BadCopy::damaged();
+
+        return $found;
+    }
+
+    /**
+     * @param array<array-key, mixed> $apart name => hash
+     *
+     * @return int photographs that lie beside it
+     *
+     * @throws BadCopy when one of them does not
+     */
+    private function apartFrom(string $file, array $apart, ?PhotographFolder $to): int
+    {
+        $shared = new SharedPhotographs(\dirname($file));
+        foreach ($apart as $name => $hash) {
+            $kept = $shared->find(\is_string($hash) ? $hash : '') ?? throw BadCopy::withoutPhotographs();
+            if (1 !== preg_match(PhotographFolder::NAME, (string) $name) || filesize($kept) > Photograph::MOST_BYTES) {
+                throw BadCopy::damaged();
+            }
+            $to?->putAs((string) $name, (string) file_get_contents($kept));
         }
+
+        return \count($apart);
     }
 
     public static function remove(string $folder): void

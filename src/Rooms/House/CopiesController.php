@@ -6,6 +6,7 @@ namespace Pindle\App\Rooms\House;
 
 use Nelmio\ApiDocBundle\Attribute\Model;
 use OpenApi\Attributes as OA;
+use Pindle\App\Content\Words;
 use Pindle\App\Platform\Copies\BadCopy;
 use Pindle\App\Platform\Copies\Copies;
 use Pindle\App\Platform\Copies\Copy;
@@ -28,7 +29,7 @@ use Symfony\Component\Routing\Attribute\Route;
 #[OA\Tag('House')]
 final readonly class CopiesController
 {
-    public function __construct(private Copies $copies, private CopyFolder $folder, private Jobs $jobs, private string $migrationsDir)
+    public function __construct(private Copies $copies, private CopyFolder $folder, private Jobs $jobs, private Words $words, private string $migrationsDir)
     {
     }
 
@@ -36,10 +37,26 @@ final readonly class CopiesController
     #[OA\Response(response: 200, description: 'The safe copies', content: new OA\JsonContent(ref: new Model(type: CopiesView::class)))]
     public function list(): JsonResponse
     {
-        return new JsonResponse(new CopiesView(array_map(
-            static fn (Copy $copy): CopyView => new CopyView($copy->name, (int) $copy->made->format('Uv'), $copy->why, Sizes::say($copy->bytes)),
-            $this->folder->all(),
-        )));
+        $room = $this->copies->room();
+
+        return new JsonResponse(new CopiesView(
+            array_map(
+                static fn (Copy $copy): CopyView => new CopyView($copy->name, (int) $copy->made->format('Uv'), $copy->why, Sizes::say($copy->bytes)),
+                $this->folder->all(),
+            ),
+            $this->words->say('copies', 0 === $room->photographs ? 'takes' : 'takes-with-photographs', [
+                'size' => Sizes::say($room->copies),
+                'photographs' => Sizes::say($room->photographs),
+                'daily' => Copies::DAILY_KEPT,
+                'all' => Sizes::say($room->willTake),
+                'free' => Sizes::say($room->free),
+            ]),
+            match (true) {
+                null === $room->fullIn => null,
+                0 === $room->fullIn => $this->words->say('copies', 'no-room'),
+                default => $this->words->say('copies', 'full-in', ['days' => $room->fullIn]),
+            },
+        ));
     }
 
     #[Route('/copies', name: 'copies_make', methods: ['POST'])]
@@ -57,8 +74,14 @@ final readonly class CopiesController
     {
         $path = $this->folder->find($name) ?? throw Refusal::notFound('name', 'There is no such safe copy.');
 
-        return (new BinaryFileResponse($path, 200, ['Content-Type' => 'application/zip'], false))
-            ->setContentDisposition(ResponseHeaderBag::DISPOSITION_ATTACHMENT, $name);
+        try {
+            $whole = $this->copies->whole($path);
+        } catch (BadCopy $e) {
+            throw Refusal::conflict('name', $e->getMessage());
+        }
+
+        return (new BinaryFileResponse($whole, 200, ['Content-Type' => 'application/zip'], false))
+            ->setContentDisposition(ResponseHeaderBag::DISPOSITION_ATTACHMENT, $name)->deleteFileAfterSend();
     }
 
     #[Route('/copies/{name}/restore', name: 'copies_restore', methods: ['POST'])]

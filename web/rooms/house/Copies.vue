@@ -45,13 +45,17 @@ const when = (made: number) =>
     <section class="mt-6 rounded-2xl border border-hem bg-paper p-5" aria-labelledby="copies">
         <h2 id="copies">Safe copies</h2>
         <p class="mb-3 text-soft">
-            Each is one file with everything in it. One is made every day that Pindle runs, and fourteen are kept beside your
-            data. Carry one to another machine or a stick now and then.
+            One is made every day that Pindle runs, and fourteen are kept beside your data. One that you take away is a single
+            file with everything in it: carry it to another machine or a stick now and then.
         </p>
         <p v-if="latest" data-latest>
             The last: <b>{{ when(latest.made) }}</b>, {{ latest.size }}, {{ why[latest.why] }}.
         </p>
         <p v-else-if="copies.data.value">None yet.</p>
+        <p v-if="latest" class="text-soft" data-takes>{{ copies.data.value?.takes }}</p>
+        <p v-if="copies.data.value?.full" class="mt-2 rounded-xl border-2 border-care p-3" role="status" data-full>
+            {{ copies.data.value.full }}
+        </p>
         <Notice :error="copies.error.value ?? make.error.value ?? restore.error.value" class="my-3" />
         <JobState v-if="job.data.value" :job="job.data.value" data-job />
         <div class="my-3 flex flex-wrap gap-2">
