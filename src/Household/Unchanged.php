@@ -29,8 +29,13 @@ final readonly class Unchanged
     /** Seconds that an answer nobody asks for is kept: two days. */
     private const KEPT = 172_800;
 
-    public function __construct(private CacheItemPoolInterface $cache, private Connection $connection, private Clock $clock, private RequestStack $requests)
-    {
+    public function __construct(
+        private CacheItemPoolInterface $cache,
+        private Connection $connection,
+        private Clock $clock,
+        private RequestStack $requests,
+        private string $cacheDir,
+    ) {
     }
 
     /** After the guards and the router, before anything of the room is made. */
@@ -42,17 +47,40 @@ final readonly class Unchanged
         if (null === $of) {
             return;
         }
-        $since = 'all' === $of ? Written::stamp($this->connection) : $this->household();
+        $answer = $this->kept($request, 'all' === $of);
+        if (null === $answer && null !== $request->attributes->get('_unchanged')) {
+            // Right after a change everybody asks for the same: one makes the answer, the others wait for it.
+            $request->attributes->set('_unchanged_turn', $this->takeTurn($request));
+            $answer = $this->kept($request, 'all' === $of);
+        }
+        if (null !== $answer) {
+            $request->attributes->remove('_unchanged_turn');
+            $event->setResponse(JsonResponse::fromJsonString($answer));
+        }
+    }
+
+    /** The answer that still holds; null where none does. */
+    private function kept(Request $request, bool $isOfAll): ?string
+    {
+        $since = $isOfAll ? Written::stamp($this->connection) : $this->household();
         // Where nothing was ever written there is nothing to know the answer by.
         $now = 0 === $since ? null : $since.' '.$this->clock->today()->toString().' '.$request->getQueryString();
         $request->attributes->set('_unchanged', $now);
-        if (null === $now) {
-            return;
+        $kept = null === $now ? null : $this->item($request)->get();
+
+        return \is_array($kept) && $now === ($kept[0] ?? null) && \is_string($kept[1] ?? null) ? $kept[1] : null;
+    }
+
+    /** @return resource|null what is held until the answer is kept, or the request ends; null where there is no room for it */
+    private function takeTurn(Request $request)
+    {
+        $folder = $this->cacheDir.'/turns';
+        $turn = is_dir($folder) || @mkdir($folder, 0o700, true) ? @fopen($folder.'/'.$this->key($request), 'c') : false;
+        if (false === $turn || !flock($turn, \LOCK_EX)) {
+            return null;
         }
-        $kept = $this->item($request)->get();
-        if (\is_array($kept) && $now === ($kept[0] ?? null) && \is_string($kept[1] ?? null)) {
-            $event->setResponse(JsonResponse::fromJsonString($kept[1]));
-        }
+
+        return $turn;
     }
 
     #[AsEventListener]
@@ -70,11 +98,17 @@ final readonly class Unchanged
             $item = $this->item($event->getRequest());
             $this->cache->save($item->expiresAfter(self::KEPT)->set([$now, (string) $event->getResponse()->getContent()]));
         }
+        $event->getRequest()->attributes->remove('_unchanged_turn');
     }
 
     private function item(Request $request): CacheItemInterface
     {
-        return $this->cache->getItem(hash('xxh128', $request->getPathInfo()));
+        return $this->cache->getItem($this->key($request));
+    }
+
+    private function key(Request $request): string
+    {
+        return hash('xxh128', $request->getPathInfo());
     }
 
     private function household(): string
