@@ -27,7 +27,7 @@ final class HouseRoomTest extends ApiTestCase
         $picture = $photographs->put(Photograph::of(Camera::take()));
         $made = $this->ask('POST', '/house/copies', null, 201);
         [$copy] = $made['copies'];
-        self::assertStringContainsString('their photographs', $made['takes']);
+        self::assertStringContainsString('for the photographs', $made['takes']);
         self::assertNull($made['full']);
         self::assertMatchesRegularExpression('/^pindle-20260304T\d{6}-asked\.zip$/', $copy['name']);
         self::assertMatchesRegularExpression('/^\d+ kB$/', $copy['size']);

@@ -7,7 +7,10 @@ namespace Pindle\Tests\App;
 use Doctrine\ORM\EntityManagerInterface;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Pindle\App\Household\Activities;
+use Pindle\App\Platform\Database\RowTried;
 use Pindle\App\Platform\Database\SetAside;
+use Pindle\App\Platform\NotWritten;
+use Symfony\Component\EventDispatcher\EventDispatcherInterface;
 
 /** What is stored and cannot be read closes no room: it is set aside, named in the House, and everything else works. */
 final class SetAsideTest extends ApiTestCase
@@ -118,5 +121,32 @@ final class SetAsideTest extends ApiTestCase
         }
 
         return $this->ask('GET', $room);
+    }
+
+    /** A disk without room, or one that does not answer, fails while a row is read: that says nothing of the row. */
+    public function test_what_fails_for_another_reason_than_what_is_in_a_row_sets_none_aside(): void
+    {
+        $this->plannedHouse();
+        $this->anew();
+        $connection = self::service(EntityManagerInterface::class)->getConnection();
+        $count = static fn (): array => array_map(
+            static fn (string $table): int => (int) $connection->fetchOne('SELECT COUNT(*) FROM '.$table),
+            ['child', 'thing', 'sitting', 'set_aside'],
+        );
+        $before = $count();
+        $events = self::getContainer()->get('event_dispatcher');
+        self::assertInstanceOf(EventDispatcherInterface::class, $events);
+        $fails = static fn () => throw NotWritten::at('/nowhere/at/all');
+        $events->addListener(RowTried::class, $fails);
+        try {
+            self::service(SetAside::class)->sweep();
+            self::fail('It was not said.');
+        } catch (NotWritten) {
+            self::assertSame($before, $count());
+        } finally {
+            $events->removeListener(RowTried::class, $fails);
+        }
+        // Within a request what it failed of is answered, and nothing is set aside.
+        self::assertSame(0, self::service(SetAside::class)->sweep());
     }
 }
