@@ -32,8 +32,8 @@ final class CannotWriteTest extends ApiTestCase
         // The plan is stale and the record made by other rules: reading would write both anew.
         $connection = self::service(EntityManagerInterface::class)->getConnection();
         $connection->executeStatement("UPDATE record SET basis = 'old'");
-        $connection->executeStatement('UPDATE day SET stale = 1');
         $tap = $this->tap($setUp, 1, 'at-once');
+        $connection->executeStatement('UPDATE day SET stale = 1');
         $before = $this->everything($connection);
         $most = (int) $connection->fetchOne('PRAGMA max_page_count');
         $connection->executeStatement('full' === $how ? 'PRAGMA max_page_count = 1' : 'PRAGMA query_only = 1');
@@ -41,10 +41,12 @@ final class CannotWriteTest extends ApiTestCase
             foreach (['/today', '/children', '/cupboard', '/activities', '/map/'.$childId, '/house', '/table/'.$setUp['id']] as $room) {
                 $this->ask('GET', $room);
             }
+            $asKept = $this->ask('GET', '/today')['asKept'];
             if ('full' === $how) {
                 // What still fits a page goes in; what needs a new one does not.
                 $this->ask('POST', '/cupboard/tick', ['shipped' => array_column($this->ask('GET', '/cupboard')['shipped'], 'id')], 507);
             } else {
+                self::assertStringContainsString('as it was planned', (string) $asKept);
                 $this->ask('POST', '/children', ['name' => 'Ada'], 507);
                 $this->ask('POST', '/table/'.$setUp['id'].'/attempts', $tap, 507);
             }
