@@ -156,6 +156,26 @@ final class CopiesTest extends TestCase
         self::assertNull(CopiesRoom::of([], 0, 20_000)->fullIn);
     }
 
+    public function test_a_copy_that_is_put_back_neither_brings_a_lock_nor_takes_one_away(): void
+    {
+        $lock = '{"this house":"keeps its own"}';
+        file_put_contents($this->data.'/lock.json', $lock);
+        $copy = $this->data.'/away.zip';
+        self::console($this->data, 'pindle:backup', $copy);
+        $zip = new \ZipArchive();
+        $zip->open($copy);
+        self::assertFalse($zip->locateName('lock.json', \ZipArchive::FL_NODIR), 'it is in no copy');
+        foreach (['lock.json', 'photographs/../lock.json', '../lock.json'] as $name) {
+            $zip->addFromString($name, '{"passphrase":null}');
+        }
+        $zip->close();
+
+        self::console($this->data, 'pindle:restore', $copy);
+
+        self::assertSame($lock, file_get_contents($this->data.'/lock.json'));
+        self::assertFileDoesNotExist(\dirname($this->data).'/lock.json');
+    }
+
     public function test_large_copies_make_room_for_newer_ones_but_for_the_last_three(): void
     {
         $large = static function (string $file): void {
