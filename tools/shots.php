@@ -68,6 +68,7 @@ $views = [
         $chrome->type('#passphrase', 'three wet mooring ropes');
         $chrome->clickText('Come in');
         $chrome->clickText('Make one now');
+        $chrome->waitForText('Free on the disk');
         $chrome->clickText('Let a phone or tablet in');
         $chrome->waitForText('Another code');
         $chrome->driver->executeScript('document.querySelector("#copies").scrollIntoView()');

@@ -154,6 +154,7 @@ final class CopiesTest extends TestCase
         self::assertNull(CopiesRoom::of(\array_slice($all, 0, 3), 0, 20_000)->fullIn, 'two days say nothing');
         self::assertNull(CopiesRoom::of([$copy(0, 1_000), $copy(9, 1_000)], 0, 20_000)->fullIn, 'it does not grow');
         self::assertNull(CopiesRoom::of([], 0, 20_000)->fullIn);
+        self::assertSame(500 + 14 * 500, CopiesRoom::of([$copy(0, 500, 'asked')], 0, 20_000)->willTake, 'before the first daily one');
     }
 
     public function test_a_copy_that_is_put_back_neither_brings_a_lock_nor_takes_one_away(): void

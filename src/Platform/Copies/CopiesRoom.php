@@ -37,7 +37,7 @@ final readonly class CopiesRoom
         $daily = array_values(array_filter($copies, static fn (Copy $copy): bool => 'daily' === $copy->why));
         $takes = array_sum(array_map(static fn (Copy $copy): int => $copy->bytes, $copies));
         $missing = max(0, Copies::DAILY_KEPT - \count($daily));
-        $more = $missing * ($daily[0]->bytes ?? 0);
+        $more = $missing * ($copies[0]->bytes ?? 0);
 
         return new self($takes, $photographs, $takes + $more + $photographs, $free, self::fullIn($daily, $more, $free));
     }
