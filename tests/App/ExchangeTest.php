@@ -442,7 +442,7 @@ final class ExchangeTest extends TestCase
             \dirname(__DIR__, 2),
             ['APP_ENV' => 'test', 'PINDLE_DATA' => $data, 'DATABASE_URL' => 'sqlite:///'.$data.'/pindle.sqlite', 'PINDLE_TODAY' => '2026-03-04'],
         );
-        $process->setTimeout(60)->run();
+        $process->setTimeout(180)->run();
         self::assertSame($fails ? 1 : 0, $process->getExitCode(), $process->getOutput().$process->getErrorOutput());
 
         return (string) preg_replace('/\s+/', ' ', $process->getOutput());
