@@ -26,6 +26,10 @@ foreach ($mutants as $i => ['what' => $what, 'file' => $file, 'from' => $from, '
     $back = static fn () => file_put_contents($file, $was);
     register_shutdown_function($back);
     file_put_contents($file, str_replace($from, $to, $was));
+    exec('php -l '.escapeshellarg($file).' 2>&1', $told, $isBroken);
+    if (0 !== $isBroken) {
+        exit(sprintf("%d. %s: changed so, %s cannot be read; that proves nothing.\n", $i + 1, $what, $file));
+    }
     exec('vendor/bin/phpunit --testsuite app --stop-on-defect --filter '.escapeshellarg($tests).' 2>&1', $said, $code);
     $back();
     printf("%2d. %-58s %s\n", $i + 1, $what, 0 === $code ? 'LIVES' : 'killed');

@@ -29,6 +29,9 @@ final readonly class Unchanged
     /** Seconds that an answer nobody asks for is kept: two days. */
     private const KEPT = 172_800;
 
+    /** Letters of an answer's key that its turn is known by: two of sixteen, so that there are never more than 256 files for them. */
+    private const TURNS = 2;
+
     public function __construct(
         private CacheItemPoolInterface $cache,
         private Connection $connection,
@@ -75,7 +78,7 @@ final readonly class Unchanged
     private function takeTurn(Request $request)
     {
         $folder = $this->cacheDir.'/turns';
-        $turn = is_dir($folder) || @mkdir($folder, 0o700, true) ? @fopen($folder.'/'.$this->key($request), 'c') : false;
+        $turn = is_dir($folder) || @mkdir($folder, 0o700, true) ? @fopen($folder.'/'.substr($this->key($request), 0, self::TURNS), 'c') : false;
         if (false === $turn || !flock($turn, \LOCK_EX)) {
             return null;
         }

@@ -18,6 +18,11 @@ final class NotWritten extends \RuntimeException implements SaidToParent
         parent::__construct($why->value);
     }
 
+    public static function full(): self
+    {
+        return new self(CannotWrite::Full);
+    }
+
     /** @param string $path of the file that could not be written */
     public static function at(string $path): self
     {

@@ -16,6 +16,10 @@ final class WholeFile
      */
     public static function put(string $path, string $text, int $mode = 0o600): void
     {
+        // What is there already is not written again: a house starts on a full disk, too.
+        if (is_file($path) && $mode === (fileperms($path) & 0o777) && $text === @file_get_contents($path)) {
+            return;
+        }
         $folder = \dirname($path);
         if (!is_dir($folder) && !@mkdir($folder, 0o700, true) && !is_dir($folder)) {
             throw NotWritten::at($path);

@@ -128,6 +128,13 @@ final class CopiesTest extends TestCase
         unlink($shared.$hashes[0]);
         file_put_contents($shared.$hashes[0], strrev($jpeg));
         self::console($this->data, 'pindle:restore', $first, true);
+        // While one of the copies cannot be read nobody knows what it needs: nothing goes.
+        $torn = $this->data.'/copies/pindle-20260101T000000-asked.zip';
+        array_map(unlink(...), glob($this->data.'/copies/*.zip') ?: []);
+        file_put_contents($torn, 'torn');
+        $folder->remove($old);
+        self::console($this->data, 'pindle:backup');
+        self::assertCount(2, glob($shared.'*') ?: []);
         // Of the copies that were pushed out by newer ones nothing is left.
         array_map(unlink(...), glob($this->data.'/copies/*.zip') ?: []);
         $folder->remove($old);

@@ -31,6 +31,10 @@ final readonly class Copies
     private const WHOLE = '.whole-';
     private const SENT_WITHIN = 3600;
 
+    /** A copy is made where there is room for so many times the household, while it is written and looked at, and so many bytes stay for others. */
+    private const TIMES_AS_LARGE = 2.2;
+    private const LEFT_FREE = 8 * 1_048_576;
+
     /** The copies beside the data take so many bytes together at most, but for the newest few of each kind, which always stay. */
     private const TOGETHER = 4 * 1024 * 1_048_576;
     private const ALWAYS = 3;
@@ -62,6 +66,11 @@ final readonly class Copies
         if (is_dir($folder) && !is_writable($folder) || !is_dir($folder) && !@mkdir($folder, 0o700, true)) {
             throw NotWritten::at($file);
         }
+        // Tried without room it would take the last of it from whoever taps meanwhile.
+        $free = @disk_free_space($folder);
+        if (false !== $free && $free < self::TIMES_AS_LARGE * (int) @filesize($this->dataDir.'/pindle.sqlite') + self::LEFT_FREE) {
+            throw NotWritten::full();
+        }
         $database = $folder.'/.copy-'.bin2hex(random_bytes(6));
         $zip = $database.'.zip';
         // One after the other: what one has just kept, another must not take for left over.
@@ -92,21 +101,29 @@ final readonly class Copies
     public function whole(string $file): string
     {
         $whole = $this->folder->path.'/'.self::WHOLE.bin2hex(random_bytes(6));
-        @copy($file, $whole) || throw NotWritten::at($whole);
-        $zip = new \ZipArchive();
-        true === $zip->open($whole) || throw BadCopy::notOurs();
-        $about = (array) json_decode((string) $zip->getFromName(self::ABOUT), true);
-        $apart = \is_array($about['apart'] ?? null) ? $about['apart'] : [];
-        foreach ($apart as $name => $hash) {
-            $this->add($zip, (string) $name, $this->shared()->find(\is_string($hash) ? $hash : '') ?? throw BadCopy::damaged());
-        }
-        $zip->addFromString(self::ABOUT, self::about(array_diff_key($about, ['apart' => 1])));
-        if (!@$zip->close()) {
-            unlink($whole);
-            throw NotWritten::at($whole);
+        try {
+            @copy($file, $whole) || throw NotWritten::at($whole);
+            $this->addPhotographs($whole, CopyReader::apart($file) ?? throw BadCopy::damaged());
+        } catch (\Throwable $e) {
+            @unlink($whole);
+            throw $e;
         }
 
         return $whole;
+    }
+
+    /** @param array<array-key, string> $apart name => hash */
+    private function addPhotographs(string $whole, array $apart): void
+    {
+        $zip = new \ZipArchive();
+        true === $zip->open($whole) || throw BadCopy::notOurs();
+        foreach ($apart as $name => $hash) {
+            $this->add($zip, (string) $name, $this->shared()->find($hash) ?? throw BadCopy::damaged());
+        }
+        $zip->addFromString(self::ABOUT, self::about(array_diff_key(CopyReader::about($zip) ?? [], ['apart' => 1])));
+        if (!@$zip->close()) {
+            throw NotWritten::at($whole);
+        }
     }
 
     /** Whether today's copy is still to be made. */
@@ -185,10 +202,12 @@ final readonly class Copies
             if (++$kept[$kind] > $most) {
                 unlink($this->folder->path.'/'.$copy->name);
             } else {
-                $needed += CopyReader::apart($this->folder->path.'/'.$copy->name);
+                $apart = CopyReader::apart($this->folder->path.'/'.$copy->name);
+                $needed = null === $apart || null === $needed ? null : $needed + array_fill_keys($apart, true);
             }
         }
-        $this->shared()->keepOnly($needed);
+        // Nobody knows what a copy that cannot be read still needs.
+        null === $needed || $this->shared()->keepOnly($needed);
         foreach (glob($this->folder->path.'/'.self::WHOLE.'*') ?: [] as $left) {
             filemtime($left) > time() - self::SENT_WITHIN || unlink($left);
         }

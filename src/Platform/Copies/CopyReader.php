@@ -17,6 +17,9 @@ final readonly class CopyReader
     /** A database larger than this, in bytes, is none of a household: a small zip can hold endless noughts. */
     private const LARGEST = 4 * 1024 * 1_048_576;
 
+    /** What it tells of itself, in bytes: a line of 110 for each photograph, and a household has a few thousand. */
+    private const LARGEST_ABOUT = 4 * 1_048_576;
+
     public function __construct(private string $migrationsDir)
     {
     }
@@ -44,14 +47,25 @@ final readonly class CopyReader
         return $this->read($file, $folder, true);
     }
 
-    /** @return array<string, true> hashes of the photographs that lie beside it, as keys; none where it cannot be read */
-    public static function apart(string $file): array
+    /**
+     * Where the photographs that lie beside a copy are told of.
+     *
+     * @return array<array-key, string>|null name => hash; null where the copy cannot be read
+     */
+    public static function apart(string $file): ?array
     {
         $zip = new \ZipArchive();
-        $about = true === $zip->open($file, \ZipArchive::RDONLY) ? json_decode((string) $zip->getFromName(Copies::ABOUT), true) : null;
-        $apart = \is_array($about) && \is_array($about['apart'] ?? null) ? $about['apart'] : [];
+        $about = true === $zip->open($file, \ZipArchive::RDONLY) ? self::about($zip) : null;
 
-        return array_fill_keys(array_filter($apart, is_string(...)), true);
+        return null === $about ? null : array_filter(\is_array($about['apart'] ?? null) ? $about['apart'] : [], is_string(...));
+    }
+
+    /** @return array<array-key, mixed>|null what a copy tells of itself */
+    public static function about(\ZipArchive $zip): ?array
+    {
+        $about = json_decode((string) $zip->getFromName(Copies::ABOUT, self::LARGEST_ABOUT), true);
+
+        return \is_array($about) ? $about : null;
     }
 
     /**
@@ -65,9 +79,9 @@ final readonly class CopyReader
         if (true !== $zip->open($file, \ZipArchive::RDONLY)) {
             throw BadCopy::notOurs();
         }
-        $about = json_decode((string) $zip->getFromName(Copies::ABOUT), true);
+        $about = self::about($zip);
         $size = $zip->statName(Copies::DATABASE)['size'] ?? 0;
-        if (!\is_array($about) || !\is_string($about['sha256'] ?? null) || !\is_array($about['schema'] ?? null) || $size < 1 || $size > self::LARGEST) {
+        if (null === $about || !\is_string($about['sha256'] ?? null) || !\is_array($about['schema'] ?? null) || $size < 1 || $size > self::LARGEST) {
             throw BadCopy::notOurs();
         }
         $known = HouseholdFile::in($folder, $this->migrationsDir);

@@ -8,6 +8,7 @@ use Nelmio\ApiDocBundle\Attribute\Model;
 use OpenApi\Attributes as OA;
 use Pindle\App\Household\Unchanged;
 use Pindle\App\Platform\Csv;
+use Pindle\App\Platform\NotWritten;
 use Pindle\App\Record\Photographs;
 use Pindle\App\Views\Documents;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
@@ -66,7 +67,7 @@ final readonly class PortfolioController
         $file = $this->dataDir.'/.portfolio-'.bin2hex(random_bytes(6)).'.zip';
         $zip = new \ZipArchive();
         if (true !== $zip->open($file, \ZipArchive::CREATE)) {
-            throw new \RuntimeException('There is no room for a portfolio.');
+            throw NotWritten::at($file);
         }
         $sources = $rows = [];
         foreach ($all->days as $day) {
@@ -95,8 +96,8 @@ final readonly class PortfolioController
             'sources' => $sources,
         ]));
         $zip->addFromString('days.csv', implode('', iterator_to_array(Csv::pieces(['day', 'child', 'activity', 'steps', 'minutes (min)', 'note'], $rows))));
-        if (!$zip->close()) {
-            throw new \RuntimeException('There is no room for a portfolio.');
+        if (!@$zip->close()) {
+            throw NotWritten::at($file);
         }
 
         return (new BinaryFileResponse($file, 200, ['Content-Type' => 'application/zip'], false))->deleteFileAfterSend()
